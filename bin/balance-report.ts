@@ -56,7 +56,7 @@ const minutesOf = ({ defrosts, degreeHoursShort, demandCost, storedBtu }: Minute
   storedBtu,
 });
 
-/** A year of a job as it stands and under each way of setting its gates. */
+/** A year of a job as set now and under each way of setting its lockouts. */
 export const yearReport = (
   { facts, confirmed }: JobFile,
   weather: WeatherYear,

@@ -1,7 +1,7 @@
 import { createServer, type ServerResponse } from 'node:http';
 import type { AddressInfo } from 'node:net';
 
-/** Where a meter is listened to if nobody says otherwise. */
+/** Where a meter is listened to if no one says otherwise. */
 export const METER_PORT = 4380;
 
 /** A word to listeners that the meter is still there, ms. */

@@ -295,7 +295,7 @@ const env = { ...postgres.database('gate_cross_attack', true), LOG_LEVEL: 'silen
 if (!npmRun('migrate', env) || !npmRun('seed', env)) giveUp('The database could not be made ready.');
 
 /**
- * Whether the attack on the copy, as it stands, finds something; and the first thing that it finds.
+ * Whether the attack on the copy, as set now, finds something; and the first thing that it finds.
  * @param kind the kind of tries that is to find it; empty: all of them
  */
 const attack = (kind = '', tries = '60') => {

@@ -12,7 +12,7 @@ import { demoSession } from './lib/session.mjs';
 
 /**
  * Attacks the application: spoiled files and requests (`npm run attack -- COUNT SEED ROUNDS`), then kills of the
- * application and of the database in the middle of saves, with what was acknowledged counted afterwards. Fails on
+ * application and of the database in the middle of saves, with what was acknowledged counted afterward. Fails on
  * anything lost, doubled, crashed or hung.
  */
 const [count = '7000', seed = '1', rounds = '12'] = process.argv.slice(2);
@@ -109,7 +109,7 @@ const writer = async (address, state, until) => {
       await sleep(50);
       continue;
     }
-    // Nobody else writes to this job: a refusal of a save that was sent again is a save that counted twice.
+    // No one else writes to this job: a refusal of a save that was sent again is a save that counted twice.
     if (status < 300) acknowledge(state, state.under, answer);
     else tally.refused++;
     state.under = undefined;
@@ -212,7 +212,7 @@ const diskFull = async () => {
     const told = tally['sent again'] - before['sent again'];
     rmSync(join(disk, 'ballast'));
     for (let tries = 0; tries < 100 && (await send(at, '/api/ready', 'GET')).status !== 200; tries++) {
-      // A full disk may have ended the database itself: somebody starts it again.
+      // A full disk may have ended the database itself: someone starts it again.
       if (tries === 20) small.crash();
       await sleep(100);
     }

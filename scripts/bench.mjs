@@ -12,7 +12,7 @@ import { demoSession } from './lib/session.mjs';
 
 /**
  * Prints the figures that the product is held to: the core, the built pages in a browser, on a phone's processor and a
- * slow line, the server with ten thousand jobs, and with a thousand crews beside them.
+ * slow line, the server with ten thousand jobs, and with a thousand crews next to them.
  * `npm run bench -- core|diagnosis|pages|slow|board|viewers|crews` prints one of them;
  * BENCH_REQUESTS says over how many requests memory is watched.
  */

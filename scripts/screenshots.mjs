@@ -68,7 +68,7 @@ for (const [name, path, viewport, second] of VIEWS) {
   const page = await context.newPage();
   await page.goto(address + path, { waitUntil: 'networkidle' });
   if (second) await page.getByLabel('Seconds since the call').fill(String(second));
-  // What is worked out beside the page says so until it is there.
+  // What is calculated next to the page says so until it is there.
   await page.waitForFunction(() => !/\w …/.test(document.querySelector('main')?.innerText ?? ''), undefined, {
     timeout: 20_000,
   });

@@ -36,7 +36,7 @@ const isReadable = (pathname: string): boolean => {
 /** Pages that are read without signing in, and everything that answers for itself. */
 const OPEN = /^\/(api|guide|sign-in|first-start|join|shared|shell|serwist)(\/|$)/;
 
-/** Where to sign in, for whoever asks for a page and has no session; the page is gone on with afterwards. */
+/** Where to sign in, for whoever asks for a page and has no session; the page is gone on with afterward. */
 const signInFirst = (request: NextRequest): URL | null => {
   const { nextUrl, cookies, headers } = request;
   const { pathname, search, host } = nextUrl;
@@ -64,7 +64,7 @@ export const proxy = (request: NextRequest): NextResponse => {
   const nonce = btoa(crypto.randomUUID());
   const headers = new Headers(request.headers);
   headers.set('x-nonce', nonce);
-  // The page that devices keep for times without signal is nobody's.
+  // The page that devices keep for times offline is no one's.
   if (request.nextUrl.pathname === '/shell') headers.set('x-nobodys', 'yes');
   else headers.delete('x-nobodys');
   headers.set('content-security-policy', policy(nonce));

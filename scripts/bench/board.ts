@@ -7,7 +7,7 @@ import { CREW, fillJobs } from './jobs';
 import { cpuMs, get, median, ms, say, sayMemory, send, share, timed } from './measure';
 
 /**
- * The server with ten thousand jobs: its answers beside the bare query, what they cost it, saves on a disk that is
+ * The server with ten thousand jobs: its answers next to the bare query, what they cost it, saves on a disk that is
  * waited for, and its memory over many requests.
  */
 const ROUNDS = 300;

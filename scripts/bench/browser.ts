@@ -11,7 +11,7 @@ export const browser = await chromium.launch({
   args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
 });
 
-/** A browser of its own in which somebody is signed in. */
+/** A browser of its own in which someone is signed in. */
 export const signedIn = async (options: BrowserContextOptions = {}): Promise<BrowserContext> => {
   const context = await browser.newContext(options);
   const [name = '', value = ''] = (process.env.SESSION ?? '').split('=');

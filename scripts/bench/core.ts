@@ -61,7 +61,7 @@ const time = (what: string, aim: string, work: () => unknown, runs = 400): void 
   console.log(`${what.padEnd(58)} median ${at(0.5)} ms   p99 ${at(0.99)} ms   ${aim}`);
 };
 
-/** The same facts as a new object: a model of its own, nothing worked out yet. */
+/** The same facts as a new object: a model of its own, nothing calculated yet. */
 const fresh = (of: Facts): Facts => ({ ...of });
 const allFindings = (of: Facts) => findingsOf(jobModel(fresh(of)));
 
@@ -116,7 +116,7 @@ time('+1 °F: ruler', 'aim < 8', () => {
   const state = model.state(moment);
   return [rulerSentence(facts, state, moment), supplyAir(facts, state, moment)];
 });
-/** All that the Wiring page works out anew when the needle moves. */
+/** All that the Wiring page calculates anew when the needle moves. */
 const wiringPage = (of: JobModel) => {
   const moment = next();
   const state = of.state(moment);

@@ -32,7 +32,7 @@ const document = documentOf(file);
 const outline = jobOutline({ ...file, document });
 const WORDS = '{quarry,juniper,cinder,spur,flume,bench,creek,mesa}';
 
-/** Gives a crew so many jobs with their readings. */
+/** Gives a crew this many jobs with their readings. */
 const fill = (scope: CrewScope, jobs: number) =>
   inCrew(scope, async () => {
     const rows = await select<{ id: string }>(
@@ -118,7 +118,7 @@ const compare = async (what: string, scope: CrewScope, cookie: string, path: str
   );
 };
 
-/** Many who save at once, each on a job of his own: every save is acknowledged, and every one is there afterwards. */
+/** Many who save at once, each on a job of his own: every save is acknowledged, and every one is there afterward. */
 const together = async (scope: CrewScope, cookie: string, jobs: readonly string[]) => {
   const took: number[] = [];
   let failed = 0;

@@ -43,7 +43,7 @@ const longTasksOfDrag = async (
     window.tasks_ = [];
     new PerformanceObserver((list) => list.getEntries().forEach((each) => window.tasks_.push(each.duration))).observe({ entryTypes: ['longtask'] });
   })()`);
-  // The needle's lower end is cut off, so that what stands there can be touched.
+  // The needle's lower end is cut off, so that what is there can be touched.
   const [x, y] = [box.x + box.width / 2, box.y + 12];
   await page.mouse.move(x, y);
   await page.mouse.down();
@@ -58,7 +58,7 @@ const longTasksOfDrag = async (
   return { tasksMs, furthest };
 };
 
-// The needle dragged over the ruler, then a gate: no task may hold a finger up.
+// The needle dragged over the ruler, then a lockout: no task may hold a finger up.
 for (const [what, job, name] of [
   ['needle', JOB, 'Outdoor temperature'],
   ['gate', DUAL_FUEL_JOB, 'changeover, °F'],

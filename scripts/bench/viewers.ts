@@ -12,7 +12,7 @@ import { get, median, ms, say, send, sendAsText, share } from './measure';
 
 /**
  * Many who look at once: a page of answers that a new version has made old, two hundred people on ten thousand jobs,
- * and what everybody else waits while somebody sends the largest and the worst that is taken.
+ * and what everyone else waits while someone sends the largest and the worst that is taken.
  */
 const PAGE = 50;
 
@@ -87,7 +87,7 @@ const users = async () => {
   );
 };
 
-/** Asks again and again in a thread of its own: what this one does beside it is none of the waits. */
+/** Asks again and again in a thread of its own: what this one does next to it is none of the waits. */
 const ASKER = `
   const { parentPort, workerData } = require('node:worker_threads');
   let slowest = 0;

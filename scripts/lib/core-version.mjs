@@ -3,7 +3,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
-/** The version of core: a fingerprint of its sources, tests apart. What it works out is kept with this beside it. */
+/** The version of core: a fingerprint of its sources, tests apart. What it calculates is kept with this next to it. */
 export const coreVersion = () => {
   const core = join(dirname(fileURLToPath(import.meta.url)), '../../src/core');
   const hash = createHash('sha256');

@@ -37,7 +37,7 @@ export const freePort = (wanted = 0) =>
     });
   });
 
-/** PostgreSQL refuses to run as root: there it runs as Debian’s postgres user, or as nobody. */
+/** PostgreSQL refuses to run as root: there it runs as Debian’s postgres user, or as no one. */
 const serverUser = () => {
   if (process.getuid?.() !== 0) return {};
   for (const name of ['postgres', 'nobody']) {
@@ -50,7 +50,7 @@ const serverUser = () => {
 };
 
 /**
- * The cluster's folder: in the project, or, where the server's user cannot get there, beside the system's temporary
+ * The cluster's folder: in the project, or, where the server's user cannot get there, next to the system's temporary
  * files.
  */
 const clusterHome = (name, user) => {

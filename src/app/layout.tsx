@@ -27,7 +27,7 @@ export const viewport: Viewport = { width: 'device-width', initialScale: 1, them
 
 const EARLY = `(${queueEarlyInput.toString()})()`;
 
-/** Who looks at this page; nobody on the page that devices keep, and where the database does not answer. */
+/** Who looks at this page; no one on the page that devices keep, and where the database does not answer. */
 const ownerOf = async (isNobodys: boolean) => {
   const found = isNobodys ? null : await currentViewer().catch(() => null);
   if (!found) return null;

@@ -6,7 +6,7 @@ import { closeDatabase } from './database';
 import { INVITATION_DAYS, invite } from './repositories/invitations';
 import { listPeople } from './repositories/people';
 
-/** Lines of a file. The reader is made as the first line is asked for: what it reads before that, nobody hears. */
+/** Lines of a file. The reader is made as the first line is asked for: what it reads before that, no one hears. */
 async function* linesOf(path: string): AsyncGenerator<string, void, void> {
   yield* createInterface({ input: createReadStream(path, 'utf8'), crlfDelay: Infinity });
 }

@@ -38,7 +38,7 @@ export interface Brought {
 /**
  * Makes a crew of a crew's file: all of it, or nothing.
  * @param texts lines of the file
- * @param handle its part of everybody's sign-in name here; left out: as it was
+ * @param handle its part of everyone's sign-in name here; left out: as it was
  * @throws WrongCrewFile where the file is wrong, cut off, or its name is taken here
  */
 export const bringCrew = async (texts: AsyncIterable<string>, handle?: string): Promise<Brought> => {

@@ -9,7 +9,7 @@ export const FIRST_CREW = '00000000-0000-4000-8000-000000000001';
 
 declare const walled: unique symbol;
 
-/** One crew's rows: what every repository asks for, and what nobody has but by way of a person of that crew. */
+/** One crew's rows: what every repository asks for, and what no one has but by way of a person of that crew. */
 export interface CrewScope {
   readonly crewId: string;
   readonly [walled]: true;
@@ -18,7 +18,7 @@ export interface CrewScope {
 /** The rows that a person may see. */
 export const scopeOf = ({ crewId }: Pick<Principal, 'crewId'>): CrewScope => ({ crewId }) as CrewScope;
 
-/** Whether a crew is not past the day on which it is deleted, as SQL: from then on nobody gets in. */
+/** Whether a crew is not past the day on which it is deleted, as SQL: from then on no one gets in. */
 export const CREW_LIVES = '(delete_after IS NULL OR delete_after > now())';
 
 const inside = new AsyncLocalStorage<string>();
@@ -61,7 +61,7 @@ export const selectInCrew = async <Row extends object>(
 
 /**
  * Goes on in the crew of the row that a token opens; null where it opens none, and where what follows finds nothing.
- * @param find asks for that row by the token's hash: nobody is signed in yet, and it alone is to be seen
+ * @param find asks for that row by the token's hash: no one is signed in yet, and it alone is to be seen
  */
 export const inCrewOfToken = <Found extends { readonly crewId: string }, T>(
   token: string,

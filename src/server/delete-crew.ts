@@ -2,7 +2,7 @@ import { QueryTypes } from 'sequelize';
 import { ownerDatabase } from './database';
 import { TABLES } from './grants';
 
-/** Tables of a crew's rows, what hangs on others first. */
+/** Tables of a crew's rows, what depends on others first. */
 const ORDER = [
   'presence',
   'practice_rounds',

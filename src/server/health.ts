@@ -4,7 +4,7 @@ import { isOutOfSpace } from './http/passing';
 import { MIGRATIONS } from './migrations';
 import { migrationsDone } from './migrator';
 
-/** Whether the application can do its work: what of the database stands in the way, if anything does. */
+/** Whether the application can do its work: what of the database is in the way, if anything does. */
 export interface Readiness {
   readonly database: 'writes' | 'reads only' | 'full' | 'silent';
   readonly schema: 'current' | 'behind' | 'unknown';
@@ -24,7 +24,7 @@ class Written extends Error {}
 const isForbidden = (problem: unknown): boolean =>
   problem instanceof DatabaseError && (problem.original as { code?: unknown }).code === '42501';
 
-/** Writes a row that is nobody's and takes it back. */
+/** Writes a row that is no one's and takes it back. */
 const canAddRow = async (): Promise<boolean> => {
   try {
     await database().transaction(async () => {

@@ -10,7 +10,7 @@ import { listPeople } from './repositories/people';
 import { listProfiles } from './repositories/profiles';
 import { listWeather } from './repositories/weather';
 
-/** What one screen of a job needs beside the job. */
+/** What one screen of a job needs next to the job. */
 export const bundlePart = async (
   scope: CrewScope,
   jobId: string,
@@ -38,7 +38,7 @@ export const atWork = async (scope: CrewScope, { crewId, personId, name, role }:
   instruments: (await defaultsOf(scope)).instruments,
 });
 
-/** Everything that a device takes along of a job; null where there is no such job. */
+/** Everything that a device saves for offline of a job; null where there is no such job. */
 export const jobBundle = (scope: CrewScope, principal: Principal, jobId: string): Promise<JobBundle | null> =>
   inCrew(scope, async () => {
     const job = await getJob(scope, jobId);

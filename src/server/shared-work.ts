@@ -4,7 +4,7 @@ interface Shared<T> {
 }
 
 /**
- * Shares one answer among everybody who asks for the same at the same time. Nobody gets an answer that was begun before
+ * Shares one answer among everyone who asks for the same at the same time. No one gets an answer that was begun before
  * he asked: whoever comes while one is under way shares the next one.
  */
 export const sharedWork = <T>(): ((key: string, work: () => Promise<T>) => Promise<T>) => {

@@ -50,7 +50,7 @@ const api = {
     const job = jobOf(sent);
     return magnified(job, variantsById(job, [id])[0]!, weather, day);
   },
-  /** The job as it stands and under each way, by the minute. */
+  /** The job as set now and under each way, by the minute. */
   compareMinutes: (
     sent: SentJob,
     ways: readonly LockoutPlan[],

@@ -15,7 +15,7 @@ import type { Reading } from '@/core/job/reading';
 import { jobModel } from '@/core/model/job-model';
 import { observationKey } from '@/core/model/observable';
 
-/** The last table: it is worked out once for the same facts and temperatures, and asked for each reading. */
+/** The last table: it is calculated once for the same facts and temperatures, and asked for each reading. */
 let kept: { readonly key: string; readonly clinic: DiagnosisContext } | undefined;
 
 const clinicFor = (facts: Facts, moment: Moment): DiagnosisContext => {
@@ -30,7 +30,7 @@ export interface Fault {
   readonly words: string;
 }
 
-/** What somebody meets at a place: what a meter is held to there, or what is seen. */
+/** What someone meets at a place: what a meter is held to there, or what is seen. */
 export interface Met {
   readonly held: ProbePlacement | null;
   readonly seen: string | null;

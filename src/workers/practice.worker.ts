@@ -14,7 +14,7 @@ import {
   roundView,
 } from '@/core/practice/view';
 
-/** A round as it stands, or why an act could not be done. */
+/** A round as set now, or why an act could not be done. */
 export interface RoundState {
   readonly view: RoundView;
   readonly over: RoundOver | null;

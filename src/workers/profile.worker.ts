@@ -2,7 +2,7 @@ import { expose } from 'comlink';
 import { parseProfileText } from '@/core/formats/profile-file';
 
 const api = {
-  /** A controller profile read from a file of anybody's making. */
+  /** A controller profile read from a file of anyone's making. */
   read: (text: string) => parseProfileText(text),
 };
 

@@ -3,14 +3,14 @@ import { type PrecacheEntry, Serwist } from 'serwist';
 
 declare const self: ServiceWorkerGlobalScope & { readonly __SW_MANIFEST: (PrecacheEntry | string)[] };
 
-/** The page that stands in for every other one where the server does not answer. */
+/** The page that is in for every other one where the server does not answer. */
 const SHELL = '/shell';
 /** How long a page may take to come before the device's own is shown, ms. */
 const PATIENCE_MS = 3000;
 
 const serwist = new Serwist({ precacheEntries: self.__SW_MANIFEST, skipWaiting: false, clientsClaim: true });
 
-/** The shell with a nonce of its own, in its head and in its text: one that is used twice protects nobody. */
+/** The shell with a nonce of its own, in its head and in its text: one that is used twice protects no one. */
 const shell = async (): Promise<Response> => {
   const kept = await serwist.matchPrecache(SHELL);
   if (!kept) return Response.error();

@@ -10,7 +10,7 @@ import type { LockoutPlan } from '@/core/setup/ways/way';
 type OnShare = (share: number) => void;
 
 const api = {
-  /** The job as it stands and each way, hour by hour. */
+  /** The job as set now and each way, hour by hour. */
   compare: (facts: Facts, ways: readonly LockoutPlan[], hoursF: Float64Array, onShare: OnShare): ComparedPlan[] => {
     const temperatures = everyTemperature(hoursF, jobPeak(facts));
     const compared = [asSetNow(facts, temperatures)];

@@ -41,7 +41,7 @@ const tried = async (tally: Tally, seed: number, work: (random: Random) => Promi
   } else tally[end]++;
   tally.slowestMs = Math.max(tally.slowestMs, ms);
   if (!isLong(first)) return;
-  // What an input makes hang hangs each time; what this process did beside it, such as clearing up, does not.
+  // What an input makes hang hangs each time; what this process did next to it, such as clearing up, does not.
   const again = await once(seed, work);
   if (!isLong(again)) return;
   tally.hung++;

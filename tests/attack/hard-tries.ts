@@ -67,7 +67,7 @@ export const HARD_TRIES: Record<string, (random: Random) => Promise<Outcome>> = 
         random() < 0.35 ? pick(random, ['sign in', 'sign in in another tab'] as const) : pick(random, ACT_KINDS);
       return { kind, who: Math.floor(random() * PEOPLE_COUNT) } as Act;
     });
-    // Whatever comes of it, the device begins with somebody who enters something.
+    // Whatever comes of it, the device begins with someone who enters something.
     const wrong = await liveTogether([{ kind: 'sign in', who: 0 }, { kind: 'job begun' }, ...acts]);
     mustHold(wrong, wrong === '');
     return random() < 0.5 ? 'taken' : 'refused';
@@ -200,7 +200,7 @@ export const HARD_TRIES: Record<string, (random: Random) => Promise<Outcome>> = 
     let worked = 0;
     Object.assign(TASKS, {
       outline: (job: StoredJob) => {
-        // What was changed a moment ago is worked out beside it.
+        // What was changed a moment ago is calculated next to it.
         if (ids.includes(job.id)) worked++;
         return outline(job);
       },

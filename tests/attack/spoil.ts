@@ -5,7 +5,7 @@ export const pick = <T>(random: Random, from: readonly T[]): T => from[Math.floo
 
 const nested = (depth: number): unknown => Array.from({ length: depth }).reduce<unknown>((inner) => [inner], 0);
 
-/** Values that nobody enters by mistake alone. */
+/** Values that no one enters by mistake alone. */
 const NASTY: readonly ((random: Random) => unknown)[] = [
   () => null,
   () => -1,

@@ -1,7 +1,7 @@
 import { expect, type Page, test } from '@playwright/test';
 import { alive, enter, expectSaved, freshJob, stored } from './helpers';
 
-const chart = (page: Page) => page.getByRole('region', { name: 'Crossing chart' });
+const chart = (page: Page) => page.getByRole('region', { name: 'Balance chart' });
 const ways = (page: Page) => page.getByRole('region', { name: 'Plans side by side' });
 const take = (page: Page, name: string) => page.getByRole('button', { name: `Use in Setup: ${name}` });
 const weatherFile = (page: Page, name: string, text: string) =>
@@ -28,10 +28,10 @@ test('the figures at the needle follow it, by drag and by key', async ({ page })
   await expect(page).toHaveURL(/out=-2/);
 });
 
-test('a gate dragged on the chart closes the hole, on chart, lanes and Sheet alike', async ({ page }) => {
+test('a gate dragged on the chart closes the gap, on chart, lanes and Survey alike', async ({ page }) => {
   const id = await freshJob(page, 'juniper-flume');
   await page.goto(`/jobs/${id}/balance?out=33`);
-  await expect(page.getByRole('list', { name: 'Findings' })).toContainText('no source may run');
+  await expect(page.getByRole('list', { name: 'Findings' })).toContainText('no heat source is allowed to run');
   const gate = chart(page).getByRole('slider', { name: 'strip lockout on the chart, °F' });
   const box = (await gate.boundingBox())!;
   const plot = (await page.getByTestId('crossing-plot').boundingBox())!;
@@ -39,7 +39,7 @@ test('a gate dragged on the chart closes the hole, on chart, lanes and Sheet ali
   await page.mouse.down();
   await page.mouse.move(plot.x + plot.width * (65 / 90), box.y + 40, { steps: 6 });
   await page.mouse.up();
-  await expect(page.getByText('no source may run')).toHaveCount(0);
+  await expect(page.getByText('no heat source is allowed to run')).toHaveCount(0);
   await expectSaved(page);
   expect((await stored(page, id)).document.facts.gates.auxAboveF).toBe(45);
   await gate.press('ArrowLeft');
@@ -58,7 +58,7 @@ test('a load from another source moves the balance; what is missing is asked for
     .getByRole('listitem')
     .filter({ hasText: 'Floor area and age' });
   await area.getByRole('button', { name: 'Use this' }).click();
-  await expect(page.getByRole('list', { name: 'Findings' })).toContainText('not complete');
+  await expect(page.getByRole('list', { name: 'Findings' })).toContainText('incomplete');
   await area.getByText('Enter figures').click();
   await enter(page, 'Heated floor area', '900');
   await expect(area).toContainText('17.2 kBtu/h ±40 %');
@@ -76,7 +76,9 @@ test('a wrong rating point is questioned where it stands', async ({ page }) => {
   await expect(page.getByText('Maximum 0.5.')).toBeVisible();
 });
 
-test('dual fuel: even cost by price against price; a price of nothing is refused', async ({ page }) => {
+test('dual fuel: economic balance point by fuel and electric price; a price of nothing is refused', async ({
+  page,
+}) => {
   const id = await freshJob(page, 'tamarack-spur');
   await page.goto(`/jobs/${id}/balance`);
   const table = page.getByRole('region', { name: 'Prices', exact: true });
@@ -112,7 +114,7 @@ test('ways side by side; one tap takes one into Setup, and it can be undone', as
 test('a way is changed, named and kept with the job; the named ones come back', async ({ page }) => {
   const id = await freshJob(page, 'quarry-bench');
   await page.goto(`/jobs/${id}/balance/year`);
-  await page.getByRole('button', { name: 'Edit Compressor locked out below 35 °F' }).click();
+  await page.getByRole('button', { name: 'Change Compressor locked out below 35 °F' }).click();
   const dialog = page.getByRole('dialog', { name: 'Edit this plan' });
   await dialog.getByLabel('Name').fill('Out below 20');
   await dialog.getByLabel('Below', { exact: true }).fill('20');
@@ -203,7 +205,7 @@ test('the whole chart by keyboard: page, needle, gate, tabs', async ({ page }) =
   await page.goto(`/jobs/${id}/survey?out=33`);
   await alive(page);
   await page.keyboard.press('5');
-  await expect(page).toHaveURL(/\/crossing\?out=33/);
+  await expect(page).toHaveURL(/\/balance\?out=33/);
   const gate = chart(page).getByRole('slider', { name: 'compressor lockout on the chart, °F' });
   await gate.focus();
   await page.keyboard.press('PageDown');

@@ -10,11 +10,11 @@ test('nobody sees a page without signing in; one tap enters the demo, and the pa
 }) => {
   await page.goto('/library?x=1');
   await expect(page).toHaveURL(/\/sign-in\?to=%2Flibrary%3Fx%3D1$/);
-  await page.getByLabel('Name').fill('emeric-valtonen@mossgate');
+  await page.getByRole('textbox', { name: 'Name' }).fill('emeric-valtonen@mossgate');
   await page.getByLabel('Password').fill('not the password');
   await page.getByRole('button', { name: 'Sign in', exact: true }).click();
   await expect(page.getByRole('alert').filter({ hasText: 'Wrong name or password' })).toBeVisible();
-  await expect(page.getByLabel('Name')).toHaveValue('emeric-valtonen@mossgate');
+  await expect(page.getByRole('textbox', { name: 'Name' })).toHaveValue('emeric-valtonen@mossgate');
   await page.getByRole('button', { name: /Davor Mintz/ }).click();
   await expect(page.getByRole('link', { name: 'Davor Mintz' })).toBeVisible();
   // The other crew's jobs are not there.
@@ -62,7 +62,7 @@ test('signed out, the way leads to the door', async ({ page }) => {
   await expect(page.getByRole('heading', { name: 'Mossgate Heat Pumps' })).toBeVisible();
   await expect(page.getByRole('button', { name: 'Create link' })).toHaveCount(0);
   await page.getByRole('button', { name: 'Sign out', exact: true }).click();
-  await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Sign in', exact: true })).toBeVisible();
   await page.goto('/');
   await expect(page).toHaveURL(/\/sign-in$/);
 });
@@ -86,7 +86,7 @@ test('an apprentice’s reading waits until a technician stands for it; a reader
   const apprentice = await as(browser, /Ilse Brandvold/);
   await apprentice.goto(`/jobs/${id}/startup?step=conditions`);
   await alive(apprentice);
-  await expect(apprentice.getByText('a technician countersigns it')).toBeVisible();
+  await expect(apprentice.getByText('a technician countersigns them and changes the facts')).toBeVisible();
   const field = apprentice.getByRole('textbox', { name: 'Outdoor temperature, °F' });
   await field.fill('21');
   await field.press('Enter');
@@ -97,7 +97,7 @@ test('an apprentice’s reading waits until a technician stands for it; a reader
   await alive(technician);
   await technician.getByRole('button', { name: 'Countersign it' }).click();
   await expect(technician.getByText('Countersigned by Emeric Valtonen.')).toBeVisible();
-  await expect(technician.getByText('waits for a countersign')).toHaveCount(0);
+  await expect(technician.getByText('needs a countersignature')).toHaveCount(0);
   await expect
     .poll(async () => (await stored(technician, id)).readings)
     .toContainEqual(

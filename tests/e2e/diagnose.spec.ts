@@ -100,7 +100,7 @@ test('for tonight: what is set is to be put back, and the job is not handed over
   await expect(page.getByText(/^Put this back first: Lockouts back as they were/)).toBeVisible();
   // The server holds it too.
   const refused = await page.request.post(`/api/jobs/${id}/move`, { data: { action: 'hand-over', author: 'tester' } });
-  expect([refused.status(), (await refused.json()).error]).toEqual([409, expect.stringMatching(/not put back yet/)]);
+  expect([refused.status(), (await refused.json()).error]).toEqual([409, expect.stringMatching(/still in place/)]);
   await page.keyboard.press('8');
   await page.getByRole('button', { name: 'Everything is back' }).click();
   await expectSaved(page);

@@ -44,7 +44,7 @@ test('a browser that is killed in the middle, as by a dead battery, loses nothin
       const field = cold.getByRole('textbox', { name: 'Outdoor temperature, °F' });
       await field.fill(String(value));
       await field.press('Enter');
-      await expect(cold.getByText(/\d kept here/)).toBeVisible();
+      await expect(cold.getByText(/\d saved here/)).toBeVisible();
       kill(profile);
       rmSync(join(profile, 'SingletonLock'), { force: true });
     }

@@ -37,7 +37,7 @@ test('without signal every screen of a job opens, by a tap, typed in, and after 
   await page.goto('/library');
   await expect(page.getByRole('heading', { name: 'Library' })).toBeVisible();
   await page.goto('/truck');
-  await expect(page.getByText('The server is not reached.')).toBeVisible();
+  await expect(page.getByText('The server cannot be reached.')).toBeVisible();
 });
 
 test('a hundred readings without signal, closed and opened again, land once when there is some', async ({

@@ -22,7 +22,7 @@ test('a record says what was measured together; what the system does not have is
   await page.goto(`/jobs/${PROVED}/handover`);
   const record = page.getByRole('article', { name: 'Technician’s page' });
   await expect(record).toContainText(/Airflow by temperature rise: \d+ CFM/);
-  await expect(record).toContainText(/Strips take \d+\.\d kW: [\d.]+ A at [\d.]+ V\./);
+  await expect(record).toContainText(/Strip heat: \d+\.\d kW \([\d.]+ A at [\d.]+ V\)\./);
   const id = await freshJob(page, 'tamarack-spur');
   await page.goto(`/jobs/${id}/handover`);
   await expect(record.getByRole('heading', { name: 'Heat kit' })).toHaveCount(0);

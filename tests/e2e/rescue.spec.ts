@@ -51,7 +51,7 @@ test('an old wall written down without the server is kept, and lands', async ({ 
   await page.getByLabel(/^Type letter and color/).fill('R red > R, C blue > C');
   await page.getByRole('button', { name: 'Add these' }).click();
   await expect(page.getByText('Hot', { exact: true })).toBeVisible();
-  await expect(page.getByText(/kept on this device/i).first()).toBeAttached();
+  await expect(page.getByText(/saved on this device/i).first()).toBeAttached();
   await context.setOffline(false);
   await expectSaved(page);
   await expect
@@ -68,7 +68,7 @@ test('the house’s service: line by line, the main breaker asked for, a bank he
   const id = await freshJob(page, 'quarry-bench');
   await page.goto(`/jobs/${id}/strips/service`);
   await alive(page);
-  const carries = page.getByRole('region', { name: 'What the service carries' });
+  const carries = page.getByRole('region', { name: 'Service load' });
   await expect(carries).toContainText('Main breaker size not entered. Read it off the handle.');
   await enter(page, 'All other load, if already calculated', '27.4');
   await enter(page, 'Compressor and blower', '4.35');

@@ -157,7 +157,7 @@ test('marks made while the server is away are kept and sent later', async ({ pag
   await expect(
     page
       .getByRole('status')
-      .filter({ hasText: /not reach|No answer|kept/i })
+      .filter({ hasText: /cannot be reached|No answer|saved/i })
       .first(),
   ).toBeVisible();
   await page.unroute('**/api/jobs/**');

@@ -110,7 +110,7 @@ test('another page and back: the day that was chosen is still there', async ({ p
   await page.getByLabel('Coldest').press('Enter');
   await expect(page).toHaveURL(/on=12_38_85/);
   await page.getByRole('navigation', { name: 'Pages of the job' }).getByRole('link', { name: 'Crossing' }).click();
-  await expect(page.getByRole('region', { name: 'Crossing chart' })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Balance chart' })).toBeVisible();
   await page.getByRole('navigation', { name: 'Pages of the job' }).getByRole('link', { name: 'Day run' }).click();
   await expect(page.getByLabel('Coldest')).toHaveValue('12');
 });

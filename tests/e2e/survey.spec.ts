@@ -100,7 +100,7 @@ test('a lost server shows, keeps what was entered through a reload, and saves wh
   await expect(page.getByRole('alert').filter({ hasText: 'when the server is back' })).toBeVisible();
   await page.reload();
   await expect(page.getByLabel('Heat loss at design')).toHaveValue('33000');
-  await expect(page.getByRole('status')).toContainText('kept here');
+  await expect(page.getByRole('status')).toContainText('saved here');
   await page.unroute('**/api/jobs/**');
   await expectSaved(page);
   expect((await stored(page, id)).document.facts.house.designBtuh).toBe(33_000);

@@ -101,7 +101,7 @@ test('signed out with a session that has ended, and without signal: what is sent
   await alive(page);
   await sessionEnds(context);
   await page.getByRole('button', { name: 'Sign out', exact: true }).click();
-  await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Sign in', exact: true })).toBeVisible();
   await context.setOffline(true);
   await page.goto(`/jobs/${sent}/survey`);
   await expect(page.getByText('This job is not on this device.')).toBeVisible();

@@ -96,7 +96,7 @@ describe('what somebody else entered on a device', () => {
     expect((await begin(colleague, byAna)).status).toBe(401);
     expect([await getJob(bo.scope, id), await getJob(ana.scope, id)]).toEqual([null, null]);
     expect((await begin(ana.cookie, byAna)).status).toBe(201);
-    // An older version names nobody, or the person alone.
+    // An older version names no one, or the person alone.
     expect((await begin(ana.cookie, {})).status).toBe(200);
     expect((await begin(bo.cookie, { [PERSON_HEADER]: ana.lead.id })).status).toBe(401);
   });
@@ -155,12 +155,12 @@ describe('a job file', () => {
     const [kept] = await handoversOf(scope, id);
     expect(kept!.imported).toMatchObject({ by: 'Ada Lead', from: `Job file “${name}”` });
     const stored = (await getJob(scope, id))!;
-    // Nothing was signed in a future that nobody has lived.
+    // Nothing was signed in a future that no one has lived.
     for (const time of [kept!.handedOverAt, stored.handedOverAt!])
       expect(Date.parse(time)).toBeLessThanOrEqual(Date.now());
     expect(lastRecord(stored, DEFAULT_MOMENT).imported).toMatch(/imported by Ada Lead/);
     expect(await auditOf(scope, name)).toContainEqual({ person: 'Ada Lead', did: 'imported' });
-    // The homeowner's link shows no record that nobody here has signed.
+    // The homeowner's link shows no record that no one here has signed.
     const shared = await openShare((await makeShare(scope, id, 30, 'Ada Lead'))!);
     expect(shared!.paragraphs.length).toBeGreaterThan(0);
     const { jobs } = await (await listJobs(ask(undefined, { cookie, query: `?words=${blank}` }), {})).json();

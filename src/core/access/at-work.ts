@@ -1,7 +1,7 @@
 import type { Instrument } from '../instrument/calibration';
 import type { Role } from './role';
 
-/** Who is signed in, everybody of the crew who reads, and what the crew reads with. */
+/** Who is signed in, everyone of the crew who reads, and what the crew reads with. */
 export interface AtWork {
   /** His crew; what an older version kept on a device does not say. */
   readonly crewId?: string;

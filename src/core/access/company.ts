@@ -7,11 +7,11 @@ export interface JobMark {
   readonly rows: number;
 }
 
-/** What stands on a job for whoever opens it, and who is on it at the same time. */
+/** What is on a job for whoever opens it, and who is on it at the same time. */
 export interface Company {
   /** The lead's note; null: none. */
   readonly note: { readonly words: string; readonly author: string; readonly at: string } | null;
-  /** Everybody else who is on it now, by name. */
+  /** Everyone else who is on it now, by name. */
   readonly others: readonly string[];
   /** How far the job is on the server: its revision, and how many readings, marks and visits it has. */
   readonly at: JobMark;

@@ -18,6 +18,6 @@ export const enteredByHeaders = ({ personId, crewId }: EnteredBy): Record<string
 /** What the server says to whoever is not signed in; what waits stays. */
 export const SIGN_IN_FIRST = 'Sign in first. What you entered is saved on this device.';
 
-/** What the server says where somebody else is signed in by now. */
+/** What the server says where someone else is signed in by now. */
 export const SOMEBODY_ELSE =
   'Somebody else is signed in on this device. What you entered is saved here and goes out when you sign in again.';

@@ -1,7 +1,7 @@
 import type { Principal } from './principal';
 import type { Role } from './role';
 
-/** What can be done, and who may; whatever is not named here nobody may. */
+/** What can be done, and who may; whatever is not named here no one may. */
 const RULES = {
   /** Look at jobs, controllers and weather, and take them away as files. */
   see: ['lead', 'technician', 'apprentice', 'reader'],
@@ -9,7 +9,7 @@ const RULES = {
   read: ['lead', 'technician', 'apprentice'],
   /** Play rounds of practice, and keep how they ended. */
   practice: ['lead', 'technician', 'apprentice', 'reader'],
-  /** Look at how the others of the crew stand in practice. */
+  /** Look at how the others of the crew are in practice. */
   teach: ['lead'],
   /** Stand for what an apprentice read. */
   countersign: ['lead', 'technician'],
@@ -38,6 +38,6 @@ export type Action = keyof typeof RULES;
 
 export const ACTIONS = Object.keys(RULES) as readonly Action[];
 
-/** Whether a person may do something. What is of another crew no rule opens: nobody gets that far. */
+/** Whether a person may do something. What is of another crew no rule opens: no one gets that far. */
 export const may = ({ role }: Pick<Principal, 'role'>, action: Action): boolean =>
   (RULES[action] as readonly Role[]).includes(role);

@@ -1,9 +1,9 @@
 import { COMMON_PASSWORDS } from './common-passwords';
 
-/** Letters that a password has at least, and at most. Its kinds of letters nobody counts: length is what helps. */
+/** Letters that a password has at least, and at most. Its kinds of letters no one counts: length is what helps. */
 export const PASSWORD_LETTERS = { least: 10, most: 200 } as const;
 
-/** Letters in the order in which they stand in the alphabet and on keys, over and over. */
+/** Letters in the order in which they are in the alphabet and on keys, over and over. */
 const ROWS = ['abcdefghijklmnopqrstuvwxyz', '1234567890', 'qwertyuiop', 'asdfghjkl', 'zxcvbnm', 'qwertzuiop'].flatMap(
   (row) => {
     const around = row.repeat(Math.ceil(PASSWORD_LETTERS.most / row.length) + 1);
@@ -16,7 +16,7 @@ const isRow = (text: string): boolean => new Set(text).size === 1 || ROWS.some((
 
 /**
  * What is wrong with a password, in words; null where it may be taken.
- * @param names what everybody knows of its person: his name, his crew's
+ * @param names what everyone knows of its person: his name, his crew's
  */
 export const passwordProblem = (password: string, names: readonly string[]): string | null => {
   const { least, most } = PASSWORD_LETTERS;

@@ -46,7 +46,7 @@ const only = (curve: Curve, fromF: number, toF: number): Curve => ({
 const less = (one: Curve, other: Curve) => addCurves(one, scaleCurve(other, -1));
 
 /**
- * All heat that the gates let run at each outdoor temperature, Btu/h. With fuel it is the larger of the two sources,
+ * All heat that the lockouts let run at each outdoor temperature, Btu/h. With fuel it is the larger of the two sources,
  * never the sum.
  */
 export const allowedCurve = ({ heatPump, banksKW, lockouts, fuel }: BalanceInput, within: SpanF): Curve => {
@@ -59,8 +59,8 @@ export const allowedCurve = ({ heatPump, banksKW, lockouts, fuel }: BalanceInput
 };
 
 /**
- * Where a house's load crosses what may heat it. Balance and bank gates ignore the gates and look from the no-load
- * temperature down to −30 °F; holes and shortfalls lie between design and no-load.
+ * Where a house's load crosses what may heat it. Balance and bank lockouts ignore the lockouts and look from the
+ * no-load temperature down to −30 °F; gaps and shortfalls lie between design and no-load.
  * @param input two or more rating points, no-load above design; prices above zero where there is fuel
  */
 export const balance = (input: BalanceInput): Balance => {

@@ -6,7 +6,7 @@ import { BTU_PER_KWH, FUEL_BTU_PER_UNIT } from '../units/constants';
 import { balanceInput, jobBalance } from './from-job';
 import { copAt, ratedSpanF } from './heat-pump';
 
-/** Within this of a balance point a changeover is at it, °F. Our judgement. */
+/** Within this of a balance point a changeover is at it, °F. Our judgment. */
 export const NEAR_BALANCE_F = 2;
 
 /** Lockout settings that a changeover can take, °F. */

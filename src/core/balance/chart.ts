@@ -20,9 +20,9 @@ export interface ChartLine {
   readonly id: string;
   readonly label: string;
   readonly source: 'load' | 'compressor' | 'strips' | 'fossil';
-  /** Bold: what counts; fine: drawn beside it for comparison. */
+  /** Bold: what counts; fine: drawn next to it for comparison. */
   readonly weight: 'bold' | 'fine';
-  /** Whether it follows the heat pump’s rating points, and beyond them is drawn on. */
+  /** Whether it follows the heat pump’s rating points, and beyond them is extrapolated. */
   readonly isRated: boolean;
   readonly points: readonly ChartPoint[];
 }
@@ -33,14 +33,14 @@ export interface ChartMark {
   readonly atF: number;
   /** Where else it may lie, by the band of the load. */
   readonly bandF?: SpanF;
-  /** Whether it is found on lines that are drawn on beyond the rating points. */
+  /** Whether it is found on lines that are extrapolated beyond the rating points. */
   readonly isDrawnOn?: boolean;
 }
 
 /** Everything that the crossing chart shows. */
 export interface BalanceChartData {
   readonly spanF: SpanF;
-  /** Coldest and warmest rating point, °F: beyond them the heat pump's lines are drawn on. */
+  /** Coldest and warmest rating point, °F: beyond them the heat pump's lines are extrapolated. */
   readonly ratedF: SpanF;
   readonly mostBtuh: number;
   readonly lines: readonly ChartLine[];

@@ -28,7 +28,7 @@ export interface CompressorCurves {
   readonly give: (outdoorF: number, wantedBtuh: number) => CompressorHour;
 }
 
-/** Power drawn, kW. A line drawn on far beyond its points may fall below zero; no compressor gives power back. */
+/** Power drawn, kW. A line extrapolated far beyond its points may fall below zero; no compressor gives power back. */
 const drawn = (heatPump: HeatPump) => {
   const { at } = powerCurve(heatPump);
   return (outdoorF: number) => Math.max(0, at(outdoorF));

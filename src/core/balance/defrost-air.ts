@@ -12,7 +12,7 @@ import { capacityCurve } from './heat-pump';
 
 /** Outdoor temperature at which a coil frosts most, °F. */
 const FROST_F = 35;
-/** Air below this from a register is felt as cold. Our judgement: ten degrees under a room. */
+/** Air below this from a register is felt as cold. Our judgment: ten degrees under a room. */
 export const COLD_AIR_F = 60;
 
 /**

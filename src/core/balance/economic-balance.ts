@@ -29,7 +29,7 @@ const WARMEST_F = 65;
  */
 export const economicBalanceF = (heatPump: HeatPump, copEven: number): number | 'always' | 'never' => {
   const unlimited = { ...heatPump, minOutdoorF: null };
-  // Above zero where COP < copEven: heat at even cost less heat given.
+  // Above zero where COP < copEven: heat that would break even, less heat given.
   const dearer = addCurves(
     scaleCurve(powerCurve(unlimited), copEven * BTU_PER_KWH),
     scaleCurve(capacityCurve(unlimited), -1),

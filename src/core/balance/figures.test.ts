@@ -69,7 +69,7 @@ describe('beyond the rating points', () => {
   });
 
   test('a COP under 1 that nobody measured never decides', () => {
-    // Lines that fall to a COP of 1 near −8 °F: drawn on, fuel would win there at these prices.
+    // Lines that fall to a COP of 1 near −8 °F: extrapolated, fuel would win there at these prices.
     const steep = change(
       change(dual, 'outdoorUnit', {
         ratingPoints: [
@@ -83,7 +83,7 @@ describe('beyond the rating points', () => {
     const { copEven, economicBalanceF } = jobBalance(steep);
     expect(copEven!).toBeLessThan(1);
     expect(economicBalanceF).toBe('never');
-    // Lines that fall: at 5 °F they still give heat, farther down none, and nobody calls none a COP of 1.
+    // Lines that fall: at 5 °F they still give heat, farther down none, and no one calls none a COP of 1.
     for (const outdoorF of [-2, 0, 5]) expect(copAt(jobHeatPump(steep), outdoorF)).toBeGreaterThanOrEqual(1 - 1e-9);
     expect(copAt(jobHeatPump(steep), -20)).toBe(0);
     const { trustsPointsOnly: _, ...plain } = jobHeatPump(steep);

@@ -55,10 +55,10 @@ export const jobBalance = (facts: Facts): Balance => balance(balanceInput(facts)
 export interface BalanceAt {
   readonly loadBtuh: number;
   readonly heatPumpBtuh: number;
-  /** All that the gates let run together. */
+  /** All that the lockouts let run together. */
   readonly allowedBtuh: number;
   readonly cop: number;
-  /** Whether the heat pump's figures are drawn on beyond its rating points. */
+  /** Whether the heat pump's figures are extrapolated beyond its rating points. */
   readonly isDrawnOn: boolean;
 }
 

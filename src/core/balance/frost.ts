@@ -6,7 +6,7 @@ const FROST_FROM_F = 17;
 const FROST_MOST_F = 35;
 const FROST_TO_F = 45;
 
-/** How much frost grows at an outdoor temperature beside what grows at 35 °F; zero at and beyond 17 and 45 °F. */
+/** How much frost grows at an outdoor temperature next to what grows at 35 °F; zero at and beyond 17 and 45 °F. */
 export const frostShareAt = (outdoorF: number): number => {
   if (outdoorF <= FROST_FROM_F || outdoorF >= FROST_TO_F) return 0;
   return outdoorF <= FROST_MOST_F

@@ -20,7 +20,7 @@ export interface On {
 export interface HeatPumpNow {
   readonly leastBtuh: number;
   readonly mostBtuh: number;
-  /** Whether the stage that runs has no figures of its own, so that those of full stage stand in. */
+  /** Whether the stage that runs has no figures of its own, so that those of full stage are in. */
   readonly isFullTaken: boolean;
 }
 

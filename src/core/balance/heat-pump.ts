@@ -17,19 +17,19 @@ export interface HeatPump {
   /** The unit's own minimum, °F; null where it has none. */
   readonly minOutdoorF: number | null;
   /**
-   * Whether lines drawn on beyond the points are kept from a COP under 1: all that a compressor draws is heat in the
-   * end, and a figure that nobody has measured shall not decide against it.
+   * Whether lines extrapolated beyond the points are kept from a COP under 1: all that a compressor draws is heat in
+   * the end, and a figure that no one has measured shall not decide against it.
    */
   readonly trustsPointsOnly?: boolean;
 }
 
-/** Coldest and warmest rating point, °F: outside them every figure is drawn on. */
+/** Coldest and warmest rating point, °F: outside them every figure is extrapolated. */
 export const ratedSpanF = ({ points }: HeatPump): SpanF => {
   const at = points.map(({ outdoorF }) => outdoorF);
   return [Math.min(...at), Math.max(...at)];
 };
 
-/** Whether a figure at an outdoor temperature, °F, is drawn on beyond the rating points. */
+/** Whether a figure at an outdoor temperature, °F, is extrapolated beyond the rating points. */
 export const isExtrapolated = (heatPump: HeatPump, outdoorF: number): boolean => {
   const [coldestF, warmestF] = ratedSpanF(heatPump);
   return outdoorF < coldestF || outdoorF > warmestF;

@@ -11,7 +11,7 @@ import { backupToF, compressorFromF, spanFrom, spanTo } from './lockouts';
 import { type PossibleGap, possibleGap } from './possible-gap';
 import { RULER_SPAN_F } from './range';
 
-/** A gate post: where a lockout or limit stands on a lane. With a fact it can be dragged. */
+/** A lockout marker: where a lockout or limit is on a lane. With a fact it can be dragged. */
 export interface LockoutMarker {
   readonly label: string;
   readonly atF: number;
@@ -20,7 +20,7 @@ export interface LockoutMarker {
   readonly row?: number;
 }
 
-/** How far a post may be moved, °F; null where it stands for no fact. */
+/** How far a post may be moved, °F; null where it means no fact. */
 export const markerLimitsF = ({ fact, row }: LockoutMarker): SpanF | null => {
   if (fact === undefined) return null;
   const entry = factAt(fact);
@@ -55,18 +55,18 @@ export interface RulerMark {
   readonly atF: number;
 }
 
-/** Everything the gate ruler shows. */
+/** Everything the outdoor ruler shows. */
 export interface OutdoorRuler {
   readonly spanF: SpanF;
   readonly lanes: readonly Lane[];
   readonly marks: readonly RulerMark[];
   readonly gapsF: readonly SpanF[];
   readonly shortfallsF: readonly SpanF[];
-  /** What may be a hole, if sensor and dial are off by what they may be; null: nothing. */
+  /** What may be a gap, if sensor and dial are off by what they may be; null: nothing. */
   readonly possibleGap: PossibleGap | null;
 }
 
-/** The gate ruler of a job. */
+/** The outdoor ruler of a job. */
 export const outdoorRuler = (facts: Facts): OutdoorRuler => {
   const gates = jobLockouts(facts);
   const held = interlockedBank(facts);

@@ -9,13 +9,13 @@ import { RULER_SPAN_F } from './range';
 /** A span in which nothing may heat if sensor and dial are off by what they may be. */
 export interface PossibleGap {
   readonly spanF: SpanF;
-  /** Share of such sensors and dials that leave a hole somewhere in it, from 0 to 1. */
+  /** Share of such sensors and dials that leave a gap somewhere in it, from 0 to 1. */
   readonly chance: number;
   /** The post that closes it for good, where it would have to stand, and the change of facts. */
   readonly closedBy: { readonly label: string; readonly atF: number; readonly change: FactChange };
 }
 
-/** What stands before one bank, or before the furnace: a dial, the thermostat's own lockout, both, or nothing. */
+/** What is before one bank, or before the furnace: a dial, the thermostat's own lockout, both, or nothing. */
 interface BackupGate {
   readonly dial: { readonly number: number; readonly atF: number } | null;
 }
@@ -45,7 +45,7 @@ const mean = (values: readonly number[]) => values.reduce((sum, value) => sum + 
  * Where nothing may heat at worst, how likely, and which post closes it: the thermostat's lockouts share one sensor, so
  * its error moves both; each dial and the unit's own limit have an error of their own, every value of it alike likely.
  * Falling weather decides for a dial, as it lets go no sooner than a lockout does on the way up.
- * @returns null where no pair of errors leaves a hole, or the house needs no heat there
+ * @returns null where no pair of errors leaves a gap, or the house needs no heat there
  */
 export const possibleGap = (facts: Facts): PossibleGap | null => {
   const { compressorBelowF, auxAboveF } = lockoutsInForce(facts);

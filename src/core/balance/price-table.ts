@@ -10,7 +10,7 @@ export interface PriceCell {
   readonly fuelPerUnit: number;
   readonly copEven: number;
   readonly balanceF: number | 'always' | 'never';
-  /** Whether the balance lies beyond the rating points, where everything is drawn on. */
+  /** Whether the balance lies beyond the rating points, where everything is extrapolated. */
   readonly isDrawnOn: boolean;
   /** Whether both prices are those of the job. */
   readonly isToday: boolean;

@@ -18,7 +18,7 @@ export interface SupplyState {
   readonly btuh: number;
   readonly cfm: number;
   readonly supplyF: number;
-  /** Whether the heat pump's part is drawn on beyond its rating points. */
+  /** Whether the heat pump's part is extrapolated beyond its rating points. */
   readonly isDrawnOn: boolean;
 }
 

@@ -18,7 +18,7 @@ const by = (conventional: Meanings, heatPump: Meanings) => ({
 
 const HEAT_AND_COOL_BACKUP: Meanings = { backup: 1 };
 
-/** Letters of subbases and boards, and what they have stood for. Our judgement of practice; never proof. */
+/** Letters of subbases and boards, and what they have stood for. Our judgment of practice; never proof. */
 const MEANINGS: Readonly<Record<string, Record<OldKind, Meanings>>> = {
   R: plain({ hot: 0.94, 'hot-heating': 0.03, 'hot-cooling': 0.03 }),
   RH: plain({ 'hot-heating': 0.6, hot: 0.4 }),
@@ -41,7 +41,7 @@ const MEANINGS: Readonly<Record<string, Record<OldKind, Meanings>>> = {
   AUX2: plain({ 'second-backup': 0.9, backup: 0.1 }),
   E: by({ emergency: 0.5, spare: 0.5 }, { emergency: 0.85, backup: 0.15 }),
   L: plain({ lamp: 0.8, emergency: 0.1, spare: 0.1 }),
-  // Two wires of an oil primary: which of the two is hot, nobody can tell by the letter.
+  // Two wires of an oil primary: which of the two is hot, no one can tell by the letter.
   T: plain({ hot: 0.5, backup: 0.5 }),
   TT: plain({ hot: 0.5, backup: 0.5 }),
   TH: plain({ hot: 0.6, backup: 0.4 }),
@@ -62,7 +62,7 @@ export const plainLetter = (letter: string): string => letter.trim().toUpperCase
 export const meaningsOf = (letter: string, kind: OldKind): Meanings | null =>
   ownValue(MEANINGS, plainLetter(letter))?.[kind] ?? null;
 
-/** What colours are usually used for. The weakest hint there is: twice as likely, no more. */
+/** What colors are usually used for. The weakest hint there is: twice as likely, no more. */
 const USUAL: Readonly<Record<string, readonly ThermostatFunction[]>> = {
   red: ['hot', 'hot-cooling', 'hot-heating'],
   white: ['backup'],

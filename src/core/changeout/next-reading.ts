@@ -19,9 +19,13 @@ export interface NextReading {
 const SEEN: readonly Seen[] = ['none', 'whole', 'between'];
 /** A reading that settles less is not worth its minute. */
 const LEAST_BITS = 0.02;
-/** A call is this much dearer than the one before it: gentler calls come first where they tell about as much. */
+/**
+ * A call is this much more expensive than the one before it: gentler calls come first where they tell about as much.
+ */
 const CALL_PRICE = 0.04;
-/** Below this outdoor temperature cooling is not called for a test, °F. Our judgement; the maker's limit rules. */
+/**
+ * Below this outdoor temperature cooling is not called for a test, °F. Our judgment; the manufacturer's limit rules.
+ */
 const COOLING_TEST_FROM_F = 60;
 
 const entropyBits = (shares: readonly number[]) =>
@@ -50,7 +54,7 @@ const bitsOf = (likely: Likely, call: OldCall, kinds: readonly OldKind[], isForV
   return entropyBits(grouped(likely, isForValveMode)) - sum(after);
 };
 
-/** A valve whose mode nobody has seen: mark, letter and old setting do not count. */
+/** A valve whose mode no one has seen: mark, letter and old setting do not count. */
 const EITHER_WAY: Likely = new Map([
   ['valve-cooling', 0.5],
   ['valve-heating', 0.5],

@@ -34,7 +34,7 @@ const KINDS: Record<Facts['changeout']['oldSystem'], readonly OldKind[]> = {
   'dual-fuel': ['heat-pump'],
 };
 
-/** The old wall of a job; null where nobody has written it down. */
+/** The old wall of a job; null where no one has written it down. */
 export const oldWiringOf = ({ changeout }: Facts): OldWiring | null =>
   changeout.subbase === null
     ? null

@@ -52,7 +52,7 @@ interface Made {
   readonly at: ReadonlyMap<string, LandedConductor>;
 }
 
-/** The thermostat cable of a family under other letters and colours, with some of its other ends not looked at. */
+/** The thermostat cable of a family under other letters and colors, with some of its other ends not looked at. */
 const oldWallFrom = (facts: Facts, seed: number, hidden: number, lies: 'letters' | 'shuffled'): Made => {
   const next = run(seed);
   const harness = plan(facts);
@@ -101,7 +101,7 @@ const measured = (facts: Facts, { harness, at }: Made, hot: string, colour: stri
   return meterVolts(benchFor(facts, harness).at(facts, moment), one.from, other.from);
 };
 
-/** Reads with the meter what is asked for, at most so many times. */
+/** Reads with the meter what is asked for, at most this many times. */
 const withReadings = (facts: Facts, made: Made, most: number): OldWiring => {
   let { wall } = made;
   for (let taken = 0; taken < most; taken += 1) {
@@ -114,7 +114,7 @@ const withReadings = (facts: Facts, made: Made, most: number): OldWiring => {
   return wall;
 };
 
-/** Every so many families; a sweep takes more of them. */
+/** Every this many families; a sweep takes more of them. */
 const STRIDE = process.env.SWEEP === 'all' ? 5 : 53;
 
 const some = families().filter(({ facts }, at) => at % STRIDE === 0 && facts.thermostat.heatTerminals !== 'none');

@@ -50,13 +50,13 @@ const presence = (taken: number, kind: OldKind): number => {
   return rules.reduce((all, [isOdd, factor]) => (isOdd ? all * factor : all), 1);
 };
 
-/** The same for every set, worked out when the first wall of its kind is read. */
+/** The same for every set, calculated when the first wall of its kind is read. */
 const presences = memoize(
   (kind: OldKind) => kind,
   (kind): Ways => Float64Array.from({ length: SETS }, (_, taken) => presence(taken, kind)),
 );
 
-/** A letter at the wall may lie; a mark at a board was read where the load is. Our judgement. */
+/** A letter at the thermostat may lie; a mark at a board was read where the load is. Our judgment. */
 const LETTER_TRUST = 0.88;
 const BOARD_TRUST = 0.995;
 

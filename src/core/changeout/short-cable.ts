@@ -52,7 +52,7 @@ export const shortCables = (harness: Harness): readonly ShortCable[] =>
     return [{ cable: id, label, needed, there, pull: newCable(needed, lengthFt) }];
   });
 
-/** A cable pulled beside the one there, on the way that a sensor's pair would take: what both lack, and a spare. */
+/** A cable pulled next to the one there, on the way that a sensor's pair would take: what both lack, and a spare. */
 const secondCable = (facts: Facts): { readonly conductors: number; readonly changes: readonly FactChange[] } => {
   const planned = plan(facts);
   const lacks = (cable: CableId) => missingIn(planned, cable);
@@ -190,7 +190,7 @@ const errorsOf = (facts: Facts): ReadonlySet<string> =>
 const yearCost = (facts: Facts, temperatures: Temperatures): number =>
   yearOf(jobPlant(facts), jobTariff(facts), temperatures).cost;
 
-/** More than this is given up by nobody. */
+/** More than this is given up by no one. */
 const MOST_STEPS = 4;
 
 /** Two steps that cannot be taken together: they change the same, or both rid the cable of the sensor. */
@@ -207,7 +207,7 @@ const clash = (one: Step, other: Step): boolean => {
   );
 };
 
-/** Sets of so many steps, in their order, none of which clash. */
+/** Sets of this many steps, in their order, none of which clash. */
 const setsOf = (steps: readonly Step[], count: number): readonly (readonly Step[])[] =>
   count === 0
     ? [[]]
@@ -228,7 +228,7 @@ const joined = (steps: readonly Step[]): Step => ({
   applies: true,
 });
 
-/** Ways that no plan is made of here, said beside those that are. */
+/** Ways that no plan is made of here, said next to those that are. */
 export const CABLE_SAVERS = [
   'A wireless thermostat with its own equipment module at the indoor unit: the module lands on the board, and the wall needs power only. Radio and batteries are then what can fail.',
   'Thermostat power from the indoor unit: its R and C by a listed power adapter, where the thermostat’s manufacturer has one.',
@@ -236,7 +236,7 @@ export const CABLE_SAVERS = [
 
 /**
  * Sets of things to give up with which the conductors that are there suffice, fewest first, then the cheapest. Each is
- * planned and passes the same rules as a plan: none leaves emergency heat behind a gate.
+ * planned and passes the same rules as a plan: none leaves emergency heat behind a lockout.
  * @returns none where the cables suffice, or where nothing short of new cable is sound
  */
 export const cableSavers = (facts: Facts): readonly CableSaver[] => {
@@ -269,5 +269,5 @@ export const cableSavers = (facts: Facts): readonly CableSaver[] => {
     .slice(0, MOST_WAYS);
 };
 
-/** More ways than this are a list that nobody reads. */
+/** More ways than this are a list that no one reads. */
 const MOST_WAYS = 6;

@@ -5,7 +5,7 @@ import { oldWiringOverVolts } from '../stop-work/old-wiring-volts';
 import { identifiedOldWiring } from './understood';
 
 /**
- * What a job takes over from its old wall: how many conductors the cable has, in which colours, and what each is kept
+ * What a job takes over from its old wall: how many conductors the cable has, in which colors, and what each is kept
  * for. Nothing where no wall is written down, or it has more conductors or fewer than a cable can have.
  */
 export const withKeptFacts = (facts: Facts): readonly FactChange[] => {

@@ -12,7 +12,7 @@ export interface IdentifiedConductor {
   readonly row: OldConductorRow;
   /** What it does; null while more than one thing is likely. */
   readonly does: ThermostatFunction | null;
-  /** Whether somebody followed it or held a meter on it; else it is known by its letter alone. */
+  /** Whether someone followed it or held a meter on it; else it is known by its letter alone. */
   readonly isProved: boolean;
   /** Whether the mode that energizes the valve was seen on the meter; never taken from a letter or a setting. */
   readonly isValveModeSeen: boolean;
@@ -28,7 +28,7 @@ const NAMED_SHARE = 0.04;
 /** How much likelier one way of the valve must be by the meter alone, to count as seen. */
 const SEEN_RATIO = KNOWN_SHARE / (1 - KNOWN_SHARE);
 
-/** How the valve is energised, by what the meter said of a conductor and nothing else; null while it has not said. */
+/** How the valve is energized, by what the meter said of a conductor and nothing else; null while it has not said. */
 const valveModeOf = ({ colour }: OldConductorRow, { readings }: OldWiring): ThermostatFunction | null => {
   const chance = (does: ThermostatFunction) =>
     readings
@@ -45,7 +45,7 @@ const understood = (row: OldConductorRow, likely: Likely, wall: OldWiring): Iden
   const landing = landingOf(best.does);
   const share = sum(ranked.filter(({ does }) => landingOf(does) === landing).map((each) => each.share));
   const isProved = row.board !== '' || wall.readings.some(({ colour }) => colour === row.colour);
-  // What is left over when all else is known is a guess while nobody has looked at it.
+  // What is left over when all else is known is a guess while no one has looked at it.
   const isKnown = share >= KNOWN_SHARE && (isProved || row.letter !== '');
   const mode = isKnown && landing === 'valve' ? valveModeOf(row, wall) : null;
   return {
@@ -81,7 +81,7 @@ const onceEach = (all: readonly IdentifiedConductor[]): readonly IdentifiedCondu
 export const identifiedConductors = (wall: OldWiring, likely = readOldWiring(wall)): readonly IdentifiedConductor[] =>
   onceEach(wall.conductors.map((row, at) => understood(row, likely[at]!, wall)));
 
-/** The same of a job; null where nobody has written an old wall down. */
+/** The same of a job; null where no one has written an old wall down. */
 export const identifiedOldWiring = memoizeByFacts((facts: Facts): readonly IdentifiedConductor[] | null => {
   const wall = oldWiringOf(facts);
   return wall && identifiedConductors(wall);

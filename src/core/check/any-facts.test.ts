@@ -71,7 +71,7 @@ const anyValue = (path: FactPath): fc.Arbitrary<unknown> => {
   }
 };
 
-/** A job in which anybody has entered anything that the fields take. */
+/** A job in which anyone has entered anything that the fields take. */
 const anyFacts = fc
   .tuple(
     fc.constantFrom(assumedFacts(), ...SAMPLES.map(({ facts }) => facts)),

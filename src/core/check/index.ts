@@ -22,7 +22,7 @@ const all = memoizeLast(
 
 /**
  * Everything that wants a look in a job's facts, wiring, settings and measurements, gravest first, waived ones last.
- * @param confirmed facts that somebody has looked at; none, unless said
+ * @param confirmed facts that someone has looked at; none, unless said
  */
 export const findingsOf = (
   model: JobModel,

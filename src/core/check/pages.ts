@@ -37,7 +37,7 @@ const SETTINGS_MEND: ReadonlySet<string> = new Set([
   'control-agrees',
 ]);
 
-/** Rules of the crossing page: they stand beside its chart, wherever their fact is. */
+/** Rules of the crossing page: they stand next to its chart, wherever their fact is. */
 const CROSSING: ReadonlySet<string> = new Set(BALANCE_RULES.map(({ id }) => id));
 
 /** A setting is worth nothing where the conductor that carries it is missing. */

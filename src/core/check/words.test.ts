@@ -11,7 +11,7 @@ import { exchanges, mutated, removals } from '../wiring/mutations';
 import { traceCall } from '../wiring/trace';
 import { findingsOf } from '.';
 
-/** Every sentence in an answer that somebody reads; what names things for the code is passed over. */
+/** Every sentence in an answer that someone reads; what names things for the code is passed over. */
 const CODES = new Set([
   'id',
   'rule',

@@ -9,7 +9,7 @@ import { solve } from './solve';
 const MOST_OHMS = 500e3;
 
 /**
- * What an ohmmeter between two nodes shows with the power off: the transformers stand there as their windings.
+ * What an ohmmeter between two nodes shows with the power off: the transformers are there as their windings.
  * Coils count with 24 V squared over their VA; a real coil's direct-current resistance is lower.
  * @returns ohms, or `OL` where nothing joins the two
  */

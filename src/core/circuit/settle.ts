@@ -11,7 +11,7 @@ export interface Relay {
   readonly b: NodeName;
   readonly pullInVolts: number;
   readonly dropOutVolts: number;
-  /** Resistance of its load until it has pulled in, Ω; left out where that is the same as afterwards. */
+  /** Resistance of its load until it has pulled in, Ω; left out where that is the same as afterward. */
   readonly inrushOhms?: number;
   readonly opens: readonly string[];
   readonly closes: readonly string[];
@@ -183,7 +183,7 @@ export const settlerFor = (first: Network): Settler => {
   return { settle, solutions: () => solutions };
 };
 
-/** The network and the operating point of a round; the network is made when somebody asks for it. */
+/** The network and the operating point of a round; the network is made when someone asks for it. */
 const outcome = (network: Network, relays: readonly PreparedRelay[], { isIn, point }: Round, shape: Shape) => {
   const moved = once((): Network => ({ ...network, edges: edgesWith(network, relays, isIn) }));
   return { moved, solution: shape.named(point.volts, point.amps) };
@@ -226,7 +226,7 @@ const same = (one: readonly boolean[], other: readonly boolean[]): boolean => on
 /**
  * Lets coils pull in and drop out until no contact moves any more. A coil pulls in at or above its pull-in volts,
  * drawing its inrush until then, and lets go below its drop-out volts; between the two it stays as it was. Of several
- * that hold each other back by their inrush, one comes in after another. What a coil powers stands at rest until it is
+ * that hold each other back by their inrush, one comes in after another. What a coil powers is at rest until it is
  * in.
  * @param network every source with a resistance above zero
  * @param before coils already pulled in (a relay remembers); none when power has just come on

@@ -105,7 +105,7 @@ describe('inrush until sealed', () => {
       const settled = settle(both(ohms), [y, o]);
       return settled.kind === 'settled' ? [...settled.pulledIn].sort() : settled.kind;
     };
-    // Both at their inrush leave 16 V, each alone beside the other sealed more than 18.
+    // Both at their inrush leave 16 V, each alone next to the other sealed more than 18.
     expect(pulled(3)).toEqual(['K', 'V']);
     // A supply that neither can pull in from: both hum.
     expect(pulled(9)).toEqual([]);

@@ -15,7 +15,7 @@ export interface Shape {
 }
 
 /**
- * Prepares a network for many solutions: nodes numbered, elimination laid out. Each source becomes a current beside
+ * Prepares a network for many solutions: nodes numbered, elimination laid out. Each source becomes a current next to
  * its own resistance, so that the system is symmetric.
  * @param network every source with a resistance above zero; others are for `solve`
  * @source Norton's theorem; otherwise as `solve`, and the two agree

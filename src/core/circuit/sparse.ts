@@ -1,7 +1,7 @@
 /** A symmetric system whose zero pattern is known: where it is not zero, and the way through its elimination. */
 export interface Pattern {
   readonly size: number;
-  /** Where each entry of the matrix stands in the array of values: the diagonal first, then pairs. */
+  /** Where each entry of the matrix is in the array of values: the diagonal first, then pairs. */
   readonly slotOf: (row: number, column: number) => number;
   readonly slots: number;
   /**
@@ -11,7 +11,7 @@ export interface Pattern {
   readonly solve: (values: Float64Array, right: Float64Array) => void;
 }
 
-/** Eliminates the unknown with the fewest neighbours first; what it leaves joined are new entries. */
+/** Eliminates the unknown with the fewest neighbors first; what it leaves joined are new entries. */
 const eliminate = (neighbours: readonly Set<number>[]): { order: number[]; later: number[][] } => {
   const left = new Set(neighbours.keys());
   const order: number[] = [];
@@ -49,7 +49,7 @@ export const prepareSparse = (size: number, pairs: Iterable<readonly [number, nu
   const key = (one: number, other: number) => (one < other ? one * size + other : other * size + one);
   const slotOf = (row: number, column: number) => (row === column ? row : slot.get(key(row, column))!);
   order.forEach((pivot, step) => later[step]!.forEach((other) => slot.set(key(pivot, other), size + slot.size)));
-  // The elimination as a flat list: for each pivot its neighbours, and for each pair of them the entry to correct.
+  // The elimination as a flat list: for each pivot its neighbors, and for each pair of them the entry to correct.
   const steps: number[] = [];
   order.forEach((pivot, step) => {
     const around = later[step]!;

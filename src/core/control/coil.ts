@@ -1,7 +1,7 @@
 import { FREEZING_F } from '../units/constants';
 
 /**
- * How far below the outdoor air the coil stands in steady heating, °F. Our judgement, where the frost model starts; a
+ * How far below the outdoor air the coil is in steady heating, °F. Our judgment, where the frost model starts; a
  * board's own sensor decides.
  */
 const COIL_BELOW_OUTDOOR_F = 12;

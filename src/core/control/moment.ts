@@ -65,7 +65,7 @@ export const atIndoor = (moment: Moment, indoorF: number): Moment => ({
 export const nextCall = (call: CallId, among: readonly CallId[] = CALL_IDS): CallId =>
   among[(among.indexOf(call) + 1) % among.length]!;
 
-/** A moment as it stands in the address bar: `out=28&in=68&call=heat-1`, with `&try=…` where something is tried. */
+/** A moment as it is in the address bar: `out=28&in=68&call=heat-1`, with `&try=…` where something is tried. */
 export const momentToQuery = ({ outdoorF, indoorF, call, scenario }: Moment): string =>
   `out=${outdoorF}&in=${indoorF}&call=${call}${hasNoFaults(scenario) ? '' : `&try=${encodeURIComponent(scenarioCode(scenario))}`}`;
 

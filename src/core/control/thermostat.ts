@@ -147,7 +147,7 @@ export const outsideConditions = (
 
 /**
  * Which outputs thermostat, defrost board and outdoor switches give for a call at a moment.
- * Electric backup runs beside the compressor, fossil backup in its place. Below the compressor lockout the backup
+ * Electric backup runs with the compressor, fossil backup instead. Below the compressor lockout the backup
  * becomes first stage; emergency heat passes no outdoor gate. A board that is locked out does not defrost.
  * Whether what is sent arrives, and whether the sender has power, is for the wires to say.
  */

@@ -31,7 +31,7 @@ export const DEVICE_LABELS = {
 
 export type DeviceId = keyof typeof DEVICE_LABELS;
 
-/** Where a device stands in the house. */
+/** Where a device is in the house. */
 export type Spot = 'wall' | 'indoors' | 'outdoors';
 
 export interface Terminal {
@@ -56,7 +56,7 @@ export interface Coil {
   readonly va: number;
   /** Until it has pulled in, VA; left out where it draws the same from the start, as heaters and electronics do. */
   readonly inrushVA?: number;
-  /** A source's colour on screen. */
+  /** A source's color on screen. */
   readonly source: 'compressor' | 'strips' | 'fossil' | 'defrost' | 'blower' | 'control';
   readonly does: string;
 }

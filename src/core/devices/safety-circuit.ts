@@ -1,5 +1,5 @@
 /**
- * Circuits that stop a source before it hurts somebody. They are the manufacturer's: nothing here tells anyone to
+ * Circuits that stop a source before it hurts someone. They are the manufacturer's: nothing here tells anyone to
  * bridge, bypass or open one. A listed switch may be added in series, by its own kit's instructions.
  */
 export const SAFETY_CIRCUITS = {

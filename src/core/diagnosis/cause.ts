@@ -35,7 +35,7 @@ export interface Cause {
   readonly id: string;
   readonly words: string;
   readonly kind: CauseKind;
-  /** How often it is met: only ratios matter. All weights are our judgement. */
+  /** How often it is met: only ratios matter. All weights are our judgment. */
   readonly weight: number;
   /** Why it weighs so much. */
   readonly because: string;

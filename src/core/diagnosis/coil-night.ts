@@ -16,7 +16,7 @@ const EARLY_MIN = 2;
 /** The end of a night, min, of which the least frost counts: ice that no defrost takes. */
 const END_MIN = 6 * 60;
 
-/** What hangs on the coil and its board, as one key. */
+/** What depends on the coil and its board, as one key. */
 const keyOf = ({ outdoorCoil, defrost }: EquipmentFaults) => `${JSON.stringify(outdoorCoil)} ${defrost}`;
 
 /**

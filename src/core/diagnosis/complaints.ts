@@ -3,11 +3,11 @@ import type { Facts } from '../job/document';
 import { FELT_SHARE } from './felt-share';
 import type { HomeownerSigns } from './homeowner-signs';
 
-/** What somebody calls for, in his own words. */
+/** What someone calls for, in his own words. */
 export interface Complaint {
   readonly id: string;
   readonly words: string;
-  /** How well it says what is noticed, from 0 to 1; and what a sound system brings people to say, at times. */
+  /** How well it says what is noticed, from 0 to 1; and what a good system brings people to say, at times. */
   readonly says: (noticed: HomeownerSigns) => number;
   readonly ofSound: number;
   /** Whether there is what it speaks of. */
@@ -29,7 +29,7 @@ const complaint = (
 
 const hasBurner = (facts: Facts) => backupOf(facts) === 'fossil';
 
-/** What people say, each as likely as it fits what they notice. All shares are our judgement. */
+/** What people say, each as likely as it fits what they notice. All shares are our judgment. */
 export const COMPLAINTS: readonly Complaint[] = [
   complaint('blank', 'No heat, and the display is blank', 0, ({ isBlank }) => is(isBlank)),
   complaint('no-heat', 'No heat and no air', 0, (noticed) =>
@@ -97,16 +97,16 @@ export const COMPLAINTS: readonly Complaint[] = [
 /** What can be complained of on a job. */
 export const complaintsOf = (facts: Facts): readonly Complaint[] => COMPLAINTS.filter(({ applies }) => applies(facts));
 
-/** What everybody may say of anything. */
+/** What everyone may say of anything. */
 const STRAY = 0.002;
 
 /**
- * How likely each complaint is, in the catalogue's order; they sum to one.
+ * How likely each complaint is, in the catalog's order; they sum to one.
  * @param isSound whether nothing is wrong: then people call for delays, cold nights and expectations
  */
 export const complaintShares = (noticed: HomeownerSigns, isSound: boolean): readonly number[] => {
   const raw = COMPLAINTS.map(({ says, ofSound }) => says(noticed) + (isSound ? ofSound : 0) + STRAY);
-  // Something wrong that nobody notices is found on a visit before the season.
+  // Something wrong that no one notices is found on a visit before the season.
   const noticedAtAll = raw.some((share) => share > 10 * STRAY);
   const all = noticedAtAll ? raw : raw.map((share, at) => (COMPLAINTS[at]!.id === 'check' ? 1 : share));
   const sum = all.reduce((total, share) => total + share, 0);

@@ -3,13 +3,13 @@ import type { Spot } from '../devices/device';
 import type { Probe } from './probe';
 import { CALL_S, PANEL_S, PUT_BACK_S, READ_S, RESTART_S, VERIFY_DEAD_S, WALK_S } from './probe-times';
 
-/** Where a technician stands: what the next probe takes hangs on it. */
+/** Where a technician stands: what the next probe takes depends on it. */
 export interface ProbeSituation {
   readonly place: Spot;
   readonly call: CallId;
   /** Places whose panel is off already. */
   readonly opened: readonly Spot[];
-  /** Whether every supply is open, locked and proved dead. */
+  /** Whether every supply is open, locked and verified dead. */
   readonly isDead: boolean;
 }
 
@@ -35,7 +35,7 @@ export const needsCompressor = ({ of: { call, observable }, kind }: Probe): bool
 /** Where a call is set: a defrost at the board outdoors, any other at the thermostat. */
 export const setAt = (call: CallId): Spot => (call === 'defrost' ? 'outdoors' : 'wall');
 
-/** Seconds that a probe takes from where somebody stands, and where it leaves him. */
+/** Seconds that a probe takes from where someone stands, and where it leaves him. */
 export const costOf = (
   probe: Probe,
   from: ProbeSituation,

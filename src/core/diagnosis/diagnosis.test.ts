@@ -122,7 +122,7 @@ describe('a diagnosis', () => {
     assert(
       property(anyCase, (picked) => {
         const { each, cause, seed } = opened(picked);
-        // What shows in nothing that anybody notices is found by the startup, not by a complaint.
+        // What shows in nothing that anyone notices is found by the startup, not by a complaint.
         const { complaint, isRight } = runDiagnosis(each, cause, seed);
         if (complaint === 'check') return;
         played++;
@@ -141,7 +141,7 @@ describe('a diagnosis', () => {
         .filter((_, at) => at % 9 === 0)
         .forEach((cause, at) => {
           const world = simulatedHouse(each.table, cause, null);
-          // What nobody notices takes many readings in any case.
+          // What no one notices takes many readings in any case.
           if (world.complaint === 'check') return;
           const evidence: Evidence[] = [];
           const now = () => diagnose(each, { complaint: world.complaint, evidence, skipped: [] });
@@ -183,7 +183,7 @@ describe('a diagnosis', () => {
       const answer = reading.kind === 'word' ? reading.word : reading.kind === 'number' ? reading.value : 'OL';
       return { probe, answer };
     };
-    // What a careful look over the system would bring before anybody thinks.
+    // What a careful look over the system would bring before anyone thinks.
     const evidence = seen.map(answered);
     const now = () => diagnose(each, { complaint: null, evidence, skipped: [] });
     let end = now();

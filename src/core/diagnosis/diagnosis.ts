@@ -57,7 +57,7 @@ export const NAMED_AT = 0.92;
 /** Readings that the best cause does not give before one cause is doubted: one may be a misread. */
 const DOUBTED_AT = 2;
 
-/** A table with what is worked out of it once. */
+/** A table with what is calculated of it once. */
 export interface DiagnosisContext {
   readonly table: Table;
   readonly classes: readonly CauseClass[];
@@ -66,7 +66,7 @@ export interface DiagnosisContext {
 /** Opens a table for diagnosis. */
 export const diagnosisContext = (table: Table): DiagnosisContext => ({ table, classes: classesOf(table) });
 
-/** Where somebody stands who observed all this, and what it took. */
+/** Where someone stands who observed all this, and what it took. */
 export const afterProbes = (
   evidence: readonly Evidence[],
 ): { readonly standing: ProbeSituation; readonly seconds: number } =>
@@ -87,7 +87,7 @@ const logOf = ({ row, causes }: Table, cause: Cause, evidence: readonly Evidence
   }, Math.log(cause.weight));
 };
 
-/** What was read once and the first suspect does not give: it is read again before anything hangs on it. */
+/** What was read once and the first suspect does not give: it is read again before anything depends on it. */
 const toReadAgain = (misses: readonly Evidence[], evidence: readonly Evidence[]): Evidence | undefined =>
   misses.find(({ probe }) => evidence.filter((each) => each.probe === probe).length === 1);
 
@@ -120,7 +120,7 @@ const ghostly = ({ retestOf }: Table, evidence: readonly Evidence[]): Probe[] =>
     typeof answer === 'number' && answer > DEAD_VOLTS && answer < PULL_IN_VOLTS ? (retestOf(probe) ?? []) : [],
   );
 
-/** Whether the thermostat shows nothing: no emergency heat can be set on it, and nobody is asked to. */
+/** Whether the thermostat shows nothing: no emergency heat can be set on it, and no one is asked to. */
 const isBlank = ({ complaint, evidence }: Asked): boolean => {
   const seen = evidence.findLast(({ probe }) => probe.of.observable.kind === 'display');
   return seen ? seen.answer === 'blank' : complaint === 'blank';

@@ -5,7 +5,7 @@ import type { Bench } from '../wiring/state';
 import type { Cause } from './cause';
 import { wireCauses } from './causes/wires';
 
-/** What one fault of the wires would do, with how to make sure of it and fix it: as the catalogue has it. */
+/** What one fault of the wires would do, with how to make sure of it and fix it: as the catalog has it. */
 export type FaultEffectRow = FaultRow & Pick<Cause, 'confirm' | 'fix'>;
 
 /** Every single fault of a harness that shows, with what it does in every call. */

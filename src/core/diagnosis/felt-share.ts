@@ -1,2 +1,2 @@
-/** Under this share of the heat of a good system people feel it. Our judgement. */
+/** Under this share of the heat of a good system people feel it. Our judgment. */
 export const FELT_SHARE = 0.85;

@@ -43,16 +43,16 @@ const STILL: ReadonlySet<OperatingState['outdoor']> = new Set([
   'hums',
   'fan-and-hum',
 ]);
-/** Air under this share of what it should be is felt at the registers. Our judgement. */
+/** Air under this share of what it should be is felt at the registers. Our judgment. */
 const WEAK_AIR_SHARE = 0.8;
-/** Frost that no defrost takes and that people see, lb. Our judgement. */
+/** Frost that no defrost takes and that people see, lb. Our judgment. */
 const ICE_LB = 1;
 
 const shareOf = (is: number, should: number): number => (Math.abs(should) < 1 ? 1 : is / should);
 
 const backupBtuh = ({ stripsBtuh, fossilBtuh }: OperatingState) => stripsBtuh + fossilBtuh;
 
-/** What the people of a house notice of what is wrong with it, beside the same house with nothing wrong. */
+/** What the people of a house notice of what is wrong with it, next to the same house with nothing wrong. */
 export const homeownerSigns = (patient: FaultedSystem, sound: FaultedSystem): HomeownerSigns => {
   const { facts, ails } = patient;
   const now = (call: CallId) => patient.works(call);

@@ -12,7 +12,7 @@ export interface Offer {
   readonly seconds: number;
 }
 
-/** Less than this tells nothing worth a walk, bits. Our judgement. */
+/** Less than this tells nothing worth a walk, bits. Our judgment. */
 export const LEAST_BITS = 0.02;
 
 const plogp = (p: number) => (p > 0 ? p * Math.log2(p) : 0);
@@ -51,7 +51,7 @@ export const SAFE_KINDS: readonly ProbeKind[] = ['look', 'dead', 'low-volts', 'a
 /** What may be taken at any time, and what waits until nothing of it parts the leading suspects. */
 const TIERS: readonly (readonly ProbeKind[])[] = [SAFE_KINDS, ['live'], ['licensed']];
 
-/** A suspect at this share of the first one's likelihood leads with it; the first few always do. Our judgement. */
+/** A suspect at this share of the first one's likelihood leads with it; the first few always do. Our judgment. */
 const LEADS_AT = 0.05;
 const LEADS_ANYWAY = 3;
 
@@ -74,7 +74,7 @@ export const leading = (classes: readonly CauseClass[], p: Float64Array): Float6
  * that takes; then none that takes a license.
  * @param p how likely each cause is
  * @param without ids of probes that are taken or cannot be reached
- * @param retests probes beside the table's own: what may be a ghost, at low impedance
+ * @param retests probes next to the table's own: what may be a ghost, at low impedance
  */
 export const offers = (
   { table, classes }: { readonly table: Table; readonly classes: readonly CauseClass[] },

@@ -4,10 +4,10 @@ import { hasWords, type Probe } from './probe';
 /** What a probe answers: a number in its unit, an open circuit, or one of its words. */
 export type Answer = number | 'OL' | (string & {});
 
-/** One reading in fifty is a misread, a slip of the finger or the wrong screw. Our judgement. */
+/** One reading in fifty is a misread, a slip of the finger or the wrong screw. Our judgment. */
 export const MISREAD = 0.02;
 
-/** How a unit reads: its range, and the spread of an instrument at a value. All spreads are our judgement. */
+/** How a unit reads: its range, and the spread of an instrument at a value. All spreads are our judgment. */
 interface Scale {
   readonly range: readonly [number, number];
   readonly sdAt: (value: number) => number;
@@ -48,7 +48,7 @@ const edgesOf = ({ range: [low, high], sdAt }: Scale): readonly number[] => {
 /** Points by which a span that a reading may lie in is stood for. */
 const SPAN_POINTS = 9;
 
-/** Values that stand for where a prediction may lie, all alike; a ghost reads next to nothing as often as not. */
+/** Values that mean where a prediction may lie, all alike; a ghost reads next to nothing as often as not. */
 const standsFor = (
   { unit, kind }: Probe,
   { value, spread: [low, high] }: Extract<Prediction, { kind: 'number' }>,
@@ -107,7 +107,7 @@ export const outcomesOf = (probe: Probe, prediction: Prediction, bins: Bins): Fl
   }
 };
 
-/** Of misreads at an ohmmeter, the share in which a probe had no contact. Our judgement. */
+/** Of misreads at an ohmmeter, the share in which a probe had no contact. Our judgment. */
 const SLIPS_OFF = 0.25;
 
 /** How likely an answer is under a prediction; comparable between predictions of one probe. */

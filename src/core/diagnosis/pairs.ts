@@ -12,7 +12,7 @@ export interface Pair {
   readonly log: number;
 }
 
-/** One call in this many has a second thing wrong beside the first. Our judgement. */
+/** One call in this many has a second thing wrong next to the first. Our judgment. */
 const SECOND_ONE_IN = 25;
 /** Pairs that are put on the bench: the weightiest of those that could do it. */
 const MOST_TRIED = 24;

@@ -17,7 +17,7 @@ const normalized = (weights: Float64Array): Float64Array => {
 /**
  * How likely each cause is after a complaint and what was observed: Bayes over single causes. No cause is ever out for
  * good, for one reading in fifty is a misread.
- * @param complaint its id; null: nobody complained, or nobody asked
+ * @param complaint its id; null: no one complained, or no one asked
  */
 export const posterior = (table: Table, complaint: string | null, evidence: readonly Evidence[]): Float64Array => {
   const at = COMPLAINTS.findIndex(({ id }) => id === complaint);

@@ -13,7 +13,7 @@ const wordsOf = (probe: Probe, word: string): string => {
 
 const numberWords = (value: number, unit: string): string => `${roundTo(value, decimalsOf(unit))} ${unit}`;
 
-/** An answer in words, as it is told to somebody. */
+/** An answer in words, as it is told to someone. */
 export const answerWords = (probe: Probe, answer: Answer): string => {
   if (typeof answer === 'number') return numberWords(answer, probe.unit);
   return answer === 'OL' ? 'OL' : wordsOf(probe, answer);

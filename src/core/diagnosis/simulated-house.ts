@@ -76,7 +76,7 @@ const worldWith = (patient: FaultedSystem, sharesOf: () => readonly number[], se
     const at = shares.findIndex((share) => (left -= share) <= 0);
     return at < 0 ? shares.length - 1 : at;
   };
-  // What the owner says hangs on what everything else would make him say: worked out when he is asked.
+  // What the owner says depends on what everything else would make him say: calculated when he is asked.
   const complaint = once(() => COMPLAINTS[told()]!.id);
   return {
     get complaint() {

@@ -1,6 +1,6 @@
 import type { ShownSuspect } from './trouble';
 
-/** The name under which an address holds the parts that are suspected, and what stands between them. */
+/** The name under which an address holds the parts that are suspected, and what is between them. */
 export const SUSPECTS_QUERY = 'suspects';
 const BETWEEN = '~';
 /** Most parts that are lit at once: more says nothing. */

@@ -23,7 +23,7 @@ export interface Row {
   readonly outcomes: readonly Float64Array[];
 }
 
-/** Everything that can be wrong with a system beside everything that can be seen of it. */
+/** Everything that can be wrong with a system next to everything that can be seen of it. */
 export interface Table {
   readonly model: JobModel;
   readonly moment: Moment;
@@ -44,12 +44,12 @@ export interface Table {
 export const predictedOn = (patient: FaultedSystem, { of }: Pick<Probe, 'of'>): Prediction =>
   patient.observe(of.call ?? 'off', of.observable);
 
-/** What hangs on 24 V alone: the same wherever no wire is otherwise. */
+/** What depends on 24 V alone: the same wherever no wire is otherwise. */
 const isOfWires = ({ of: { observable } }: Probe) =>
   observable.kind === 'volts' || observable.kind === 'ohms' || observable.kind === 'hot';
 
 /**
- * Everything that can be wrong with a system beside everything that can be seen of it, worked out as it is asked for.
+ * Everything that can be wrong with a system next to everything that can be seen of it, calculated as it is asked for.
  * @param moment of the visit: outdoor and room temperature
  */
 export const tableOf = (model: JobModel, moment: Moment): Table => {

@@ -25,7 +25,7 @@ export interface TemporarySetup {
   /** What has to be put back. */
   readonly undo: readonly string[];
   readonly call: CallId;
-  /** What it changes beside what is wrong. */
+  /** What it changes next to what is wrong. */
   readonly effect: Effect;
   /** Causes that it takes away altogether. */
   readonly cures?: boolean;
@@ -45,9 +45,9 @@ export interface TonightOption extends Omit<TemporarySetup, 'effect'> {
 /** Pipes are in danger below it, °F. */
 const COLDEST_ROOM_F = 45;
 const NIGHT_HOURS = 12;
-/** Lowest lockout that menus take, °F. Our judgement. */
+/** Lowest lockout that menus take, °F. Our judgment. */
 const LOWEST_F = -20;
-/** A makeshift is worth its trouble from so much more heat on, Btu/h, or at so much of the cost. Our judgement. */
+/** A makeshift is worth its trouble from so much more heat on, Btu/h, or at so much of the cost. Our judgment. */
 const LEAST_MORE_BTUH = 300;
 const LESS_COST_SHARE = 0.9;
 

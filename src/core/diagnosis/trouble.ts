@@ -69,10 +69,10 @@ export interface DiagnosisView {
   readonly all: number;
 }
 
-/** Suspects that are shown, and probes that are offered beside the best. */
+/** Suspects that are shown, and probes that are offered next to the best. */
 const MOST_SUSPECTS = 8;
 const MOST_OTHERS = 6;
-/** Different readings that are told beside a probe, and the share of the first suspect from which one counts. */
+/** Different readings that are told next to a probe, and the share of the first suspect from which one counts. */
 const MOST_TOLD = 5;
 const LEAST_TOLD = 0.01;
 

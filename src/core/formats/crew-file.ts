@@ -95,7 +95,7 @@ const unknown = ({ unknown: names }: { unknown?: unknown }) =>
 const changes = array(
   object({
     revision: number().integer().min(1).required('must be given'),
-    // A fact that today's catalogue no longer has was changed all the same.
+    // A fact that today's catalog no longer has was changed all the same.
     path: plainText(80).required('must name a fact'),
     before: mixed().nullable(),
     after: mixed().nullable(),

@@ -49,7 +49,7 @@ const answerOf = (probe: Probe, value: unknown): { readonly answer: Answer } | {
 /**
  * The asking end of the line protocol: it writes the next probe with the suspects, reads what came of it, and ends with
  * the cause.
- * @param complaint id of what the owner says; null: nobody said anything
+ * @param complaint id of what the owner says; null: no one said anything
  */
 export const askTalk = (clinic: DiagnosisContext, complaint: string | null): Talk => {
   const evidence: Evidence[] = [];
@@ -126,5 +126,5 @@ export const worldTalk = (world: SimulatedHouse, probeById: (id: string) => Prob
   },
 });
 
-/** Whether somebody may say it. */
+/** Whether someone may say it. */
 export const isComplaint = (id: string): boolean => COMPLAINTS.some((each) => each.id === id);

@@ -1,6 +1,6 @@
 /**
  * What a job may hold, so that everything that is let in goes out as a file and comes back whole. Apart from the
- * reader, so that a page can know it without loading that. Our judgement: a hundred visits with a hundred readings.
+ * reader, so that a page can know it without loading that. Our judgment: a hundred visits with a hundred readings.
  */
 export const JOB_FILE_MOST = { readings: 10_000, settingMarks: 10_000, visits: 2000, handovers: 200 } as const;
 

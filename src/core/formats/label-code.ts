@@ -26,7 +26,7 @@ const VERSION = 1;
 const MOST_CHARS = 4_296;
 const MOST_BYTES = 60_000;
 
-/** Groups of which the plan is made; nobody's name, address, talk or bill is in them. */
+/** Groups of which the plan is made; no one's name, address, talk or bill is in them. */
 const GROUPS: ReadonlySet<string> = new Set([
   'house',
   'system',

@@ -34,7 +34,7 @@ const csv = (fields: readonly string[], data: readonly (readonly (string | numbe
     { newline: '\r\n', escapeFormulae: FORMULA_CELL },
   );
 
-/** Rounds that somebody played as CSV, a line for each. */
+/** Rounds that someone played as CSV, a line for each. */
 export const practiceCsv = (played: readonly Played[]): string => csv(FIELDS, played.map(cellsOf));
 
 /** Rounds that the people of a crew played as CSV, a line for each, by person. */

@@ -105,7 +105,7 @@ const COLUMNS = [
 /**
  * Every reading of a job as CSV, corrected and withdrawn ones included: visit by visit, in the order of the startup and
  * then of time. Readings of items that the job no longer has keep their key and carry no verdict.
- * @param confirmed facts that somebody has looked at; all count so where it is not given
+ * @param confirmed facts that someone has looked at; all count so where it is not given
  */
 export const readingsCsv = (
   facts: Facts,

@@ -9,7 +9,7 @@ const listed = (words: readonly string[]): string => words.join('; ');
 
 /**
  * What was wrong on a visit, in three lines at most: what the owner said, what was found and fixed, what was proved
- * again. Nothing where nobody looked for trouble.
+ * again. Nothing where no one looked for trouble.
  */
 export const diagnosisStory = (
   model: JobModel,

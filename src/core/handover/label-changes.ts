@@ -12,7 +12,7 @@ export interface LabelChange {
   readonly is: string;
 }
 
-/** What was changed since a label was made: facts that matter to either, in the order of the Sheet. */
+/** What was changed since a label was made: facts that matter to either, in the order of the Survey. */
 export const labelChanges = (label: Facts, now: Facts): readonly LabelChange[] =>
   LABEL_FACTS.flatMap((path) => {
     const [was, is] = [factValue(label, path), factValue(now, path)];

@@ -64,7 +64,7 @@ const linesOf = (record: HandoverRecord): [where: string, words: string][] => [
   ...record.homeowner.map(({ title, lines }): [string, string] => [`Homeowner: ${title}`, lines.join(' ')]),
 ];
 
-/** What each place of a record says; several lines may stand in one. */
+/** What each place of a record says; several lines may are in one. */
 const byPlace = (record: HandoverRecord): Map<string, string[]> => {
   const places = new Map<string, string[]>();
   for (const [where, words] of linesOf(record)) places.set(where, [...(places.get(where) ?? []), words]);

@@ -258,7 +258,7 @@ const terminalsOf = (model: JobModel, moment: Moment) => {
 
 const factsOf = ({ facts, confirmed }: RecordSource) => {
   const isEmptyList = (value: unknown) => Array.isArray(value) && value.length === 0;
-  /** What nobody knows yet says nothing on paper; nor what this system does not have. */
+  /** What no one knows yet says nothing on paper; nor what this system does not have. */
   const isPrinted = (path: FactPath) => {
     const value = factValue(facts, path);
     if (value === 'unknown' || !factApplies(facts, path)) return false;
@@ -313,7 +313,7 @@ const changeoutOf = (facts: Facts): Pick<HandoverRecord, 'changeout'> => {
 
 /**
  * The record of a job's visit, in words.
- * @param moment stands in for conditions that were not measured; what was measured counts, for the terminals too
+ * @param moment is in for conditions that were not measured; what was measured counts, for the terminals too
  */
 export const handoverRecord = (source: RecordSource, moment: Moment): HandoverRecord => {
   const { facts, readings, settingMarks, visit } = source;

@@ -7,16 +7,16 @@ export interface Instrument {
   readonly calibratedUntil: string | null;
 }
 
-/** What stands between an instrument’s name and the last day of its calibration. */
+/** What is between an instrument’s name and the last day of its calibration. */
 export const UNTIL = ', calibrated until ';
 /** A day as it is written. */
 export const DAY = /^\d{4}-\d\d-\d\d$/;
 
-/** An instrument as it stands beside a reading: with the day on which its calibration ends, as it was then. */
+/** An instrument as set now next to a reading: with the day on which its calibration ends, as it was then. */
 export const instrumentWords = ({ name, calibratedUntil }: Instrument): string =>
   calibratedUntil === null ? name : `${name}${UNTIL}${calibratedUntil}`;
 
-/** The last day of an instrument's calibration, of what stands beside a reading; null where none is said. */
+/** The last day of an instrument's calibration, of what stands next to a reading; null where none is said. */
 const calibratedUntil = (words: string): string | null => {
   const day = words.split(UNTIL)[1] ?? '';
   return DAY.test(day) ? day : null;

@@ -1,7 +1,7 @@
 import { METERS, type Observation } from '../model/observable';
 import { keptUnit, OUTDOOR_CHANNEL, type Shown } from './shown';
 
-/** Whether what an instrument's input shows can be taken as a reading; and why not, where somebody should know. */
+/** Whether what an instrument's input shows can be taken as a reading; and why not, where someone should know. */
 export type Fit = { readonly fits: true } | { readonly fits: false; readonly why: string | null };
 
 const NOT_OF_THIS: Fit = { fits: false, why: null };

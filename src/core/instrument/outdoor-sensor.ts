@@ -5,7 +5,7 @@ import { OUTDOOR_CHANNEL, type Shown } from './shown';
 /** What the stand-in for an outdoor sensor calls itself. */
 export const OUTDOOR_SENSOR = 'Outdoor sensor';
 
-/** What a sensor in the yard sends in some weather: temperature, °F, and humidity, %; both stand. */
+/** What a sensor at the outdoor unit sends in some weather: temperature, °F, and humidity, %; both stand. */
 export const outdoorShows = ({ outdoorF, relativeHumidity }: Weather): readonly [Shown, Shown] => {
   const sent = { meter: OUTDOOR_SENSOR, channel: OUTDOOR_CHANNEL, ohms: null, isHeld: true } as const;
   return [

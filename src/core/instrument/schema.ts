@@ -2,7 +2,7 @@ import { array, object, string } from 'yup';
 import { plainText } from '../border/schema';
 import { DAY, UNTIL } from './calibration';
 
-/** Most instruments of a crew, and most letters of a name: with its day it stands beside a reading. */
+/** Most instruments of a crew, and most letters of a name: with its day it stands next to a reading. */
 const MOST = 100;
 const MOST_LETTERS = 50;
 

@@ -8,19 +8,19 @@ export interface Sample {
   readonly shown: Shown;
 }
 
-/** Where an instrument's figure stands: it may be taken once it stands still. */
+/** Where an instrument's figure stands: it may be taken once it is stopped. */
 export type Steadiness =
   | { readonly kind: 'nothing' }
   | { readonly kind: 'moving'; readonly value: number | 'OL' }
   | { readonly kind: 'steady'; readonly value: number | 'OL' };
 
-/** So long a figure must stand still, ms; and be seen so many times meanwhile. Our judgement. */
+/** So long a figure must stand still, ms; and be seen this many times meanwhile. Our judgment. */
 const STANDS_MS = 1500;
 const LEAST_SAMPLES = 3;
 /** After so long without a word an instrument shows nothing, ms. */
 const SILENT_MS = 10_000;
 
-/** How far a figure may wander and still stand, in the unit that is kept: an amount, and a share. Our judgement. */
+/** How far a figure may wander and still stand, in the unit that is kept: an amount, and a share. Our judgment. */
 const WANDER: Readonly<Record<string, readonly [number, number]>> = {
   V: [0.2, 0.006],
   A: [0.15, 0.02],
@@ -41,7 +41,7 @@ const middle = (values: readonly number[]): number => {
 export const KEPT_MS = STANDS_MS * 4;
 
 /**
- * Whether what an instrument shows stands still, and at what.
+ * Whether what an instrument shows is stopped, and at what.
  * @param samples of one input, the newest last
  * @param nowMs on the clock of the samples
  * @returns the middle of what it stood at, in the unit that is kept, with the decimals that unit is read with

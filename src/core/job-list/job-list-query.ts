@@ -27,7 +27,7 @@ export const queryFromAddress = (get: (name: string) => string | null | undefine
   stage: oneOf(STAGES, get('stage')),
 });
 
-/** A question as it stands in an address; nothing for what is asked anyway. */
+/** A question as it is in an address; nothing for what is asked anyway. */
 export const queryToAddress = ({ words, isArchived, sort, stage }: JobListQuery, after?: string): string => {
   const query = new URLSearchParams({
     ...(words ? { search: words } : {}),

@@ -10,7 +10,7 @@ export type Stage = keyof typeof STAGES;
 export const stageOf = (handedOverAt: string | null, readings: number): Stage =>
   handedOverAt !== null ? 'handed-over' : readings > 0 ? 'startup' : 'planning';
 
-/** The gate ruler, as small as a line of the board holds it. */
+/** The outdoor ruler, as small as a line of the board holds it. */
 export interface SmallRuler {
   readonly spanF: SpanF;
   readonly lanes: readonly { readonly source: 'compressor' | 'strips' | 'fossil'; readonly openF: readonly SpanF[] }[];
@@ -19,7 +19,7 @@ export interface SmallRuler {
   readonly balanceF: number | null;
 }
 
-/** What the board says of a job: core's own answer, kept beside it. */
+/** What the board says of a job: core's own answer, kept next to it. */
 export interface JobOutline {
   readonly readings: number;
   readonly findings: Readonly<Record<Severity, number>>;
@@ -48,9 +48,9 @@ export interface JobSummary {
   /** Who is on it now, by name. */
   readonly onIt: readonly string[];
   readonly outline: JobOutline;
-  /** Whether it was handed over before it was imported: nobody signed it here. */
+  /** Whether it was handed over before it was imported: no one signed it here. */
   readonly isSignedElsewhere?: boolean;
-  /** Whether the outline is of before a change, or of an older version, and is being worked out again. */
+  /** Whether the outline is of before a change, or of an older version, and is being calculated again. */
   readonly isOld?: boolean;
 }
 

@@ -1,6 +1,6 @@
 import type { Facts } from './document';
 
-/** What stands behind the heat pump: resistance strips, or a burner. */
+/** What is behind the heat pump: resistance strips, or a burner. */
 export type Backup = 'strips' | 'fossil';
 
 /** A job's backup. The one place where the fact's own words (`electric`, `furnace`) are read. */

@@ -11,7 +11,7 @@ import {
   withFact,
 } from './document';
 
-/** The six facts that change most of what is worked out: what a new job asks for. All can wait. */
+/** The six facts that change most of what is calculated: what a new job asks for. All can wait. */
 export const FIRST_FACTS = [
   'system.backup',
   'outdoorUnit.stages',
@@ -24,14 +24,14 @@ export const FIRST_FACTS = [
 /** Elements of residential kits are seldom larger, kW. */
 const USUAL_ELEMENT_KW = 5.05;
 
-/** A kit of so many kW as equal elements, the way most are made. */
+/** A kit of this many kW as equal elements, the way most are made. */
 const likelyElements = (plateKW: number): readonly number[] => {
   const count = Math.min(6, Math.max(1, Math.ceil(plateKW / USUAL_ELEMENT_KW)));
   return Array.from({ length: count }, () => Math.round((100 * plateKW) / count) / 100);
 };
 
 /**
- * A new job as its crew begins them, with what is known of it; a name that somebody gave is known, too. Where the kit's
+ * A new job as its crew begins them, with what is known of it; a name that someone gave is known, too. Where the kit's
  * power is known its elements follow, as an assumption: how many there are is seen on site.
  */
 export const beginJob = (

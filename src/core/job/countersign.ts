@@ -1,7 +1,7 @@
 import { dequal as isEqual } from 'dequal/lite';
 import { countingReadings, type Reading } from './reading';
 
-/** Readings of an apprentice that count, and that nobody has countersigned yet. */
+/** Readings of an apprentice that count, and that no one has countersigned yet. */
 export const waitingReadings = (readings: readonly Reading[]): Reading[] =>
   countingReadings(readings).filter(({ countersign }) => countersign === 'waits');
 
@@ -10,7 +10,7 @@ export const waitingWords = (waiting: number): string =>
   waiting === 1 ? '1 reading needs a countersignature.' : `${waiting} readings need a countersignature.`;
 
 /**
- * A reading said again as it was, by whoever read it and when, with who stands for it now: the line that counts from
+ * A reading said again as it was, by whoever read it and when, with who means it now: the line that counts from
  * then on. The record keeps both.
  */
 export const countersigned = (
@@ -18,7 +18,7 @@ export const countersigned = (
   { by, at, id, origin }: Pick<Reading, 'id' | 'origin'> & { readonly by: string; readonly at: string },
 ): Reading => ({ ...reading, id, origin, replaces: reading.id, countersign: { by, at } });
 
-/** Who stands for a reading that an apprentice took, in words; empty where nobody needs to. */
+/** Who means a reading that an apprentice took, in words; empty where no one needs to. */
 export const countersignWords = ({ countersign }: Pick<Reading, 'countersign'>): string => {
   if (countersign === null) return '';
   return countersign === 'waits' ? 'Not countersigned yet.' : `Countersigned by ${countersign.by}.`;
@@ -28,7 +28,7 @@ export const countersignWords = ({ countersign }: Pick<Reading, 'countersign'>):
 export const isCorrection = ({ replaces, countersign }: Pick<Reading, 'replaces' | 'countersign'>): boolean =>
   replaces !== null && (countersign === null || countersign === 'waits');
 
-/** What a line of the record says, whoever entered it or stands for it. */
+/** What a line of the record says, whoever entered it or means it. */
 const word = (reading: Reading) => ({
   ...reading,
   id: '',
@@ -43,13 +43,13 @@ interface Enterer {
   readonly name: string;
   /** Whether what he enters waits for a countersign. */
   readonly isApprentice: boolean;
-  /** Everybody of the crew: one of them may have read what another enters. */
+  /** Everyone of the crew: one of them may have read what another enters. */
   readonly names: ReadonlySet<string>;
 }
 
 /**
- * A reading as it goes into the record: who read it is somebody of the crew, who entered it is who is signed in. What
- * an apprentice enters waits; what countersigns a reading keeps everything of it, and nobody countersigns what waits
+ * A reading as it goes into the record: who read it is someone of the crew, who entered it is who is signed in. What
+ * an apprentice enters waits; what countersigns a reading keeps everything of it, and no one countersigns what waits
  * for nothing.
  * @param before the reading that it names as the one before it
  */

@@ -11,7 +11,7 @@ const DECIDED = {
   proof: ['proof.fuelWork', 'proof.refrigerantWork', 'proof.sensorErrorF', 'proof.lockoutPlayF', 'proof.dialErrorF'],
 } as const satisfies Readonly<Record<string, readonly FactPath[]>>;
 
-/** What a crew usually finds or carries: it stays an assumption until somebody has looked. */
+/** What a crew usually finds or carries: it stays an assumption until someone has looked. */
 const USUAL: readonly FactPath[] = ALL_FACTS.filter(
   ({ group, fact }) => group === 'cables' && (fact.kind === 'number' || fact.kind === 'choice'),
 ).map(({ path }) => path);
@@ -78,7 +78,7 @@ export const withDefaults = (document: JobDocument, defaults: CrewDefaults): Job
     .reduce((begun, { path, value }) => ({ ...begun, facts: withFact(begun.facts, path, value) }), decided);
 };
 
-/** What was changed on one ground, laid over what somebody else made of it meanwhile. */
+/** What was changed on one ground, laid over what someone else made of it meanwhile. */
 export const mergedDefaults = (base: CrewDefaults, mine: CrewDefaults, theirs: CrewDefaults): CrewDefaults => {
   const facts: Partial<Record<FactPath, unknown>> = { ...theirs.facts };
   for (const path of PATHS) {

@@ -7,7 +7,7 @@ import { FOLLOWS } from './follows';
 type Groups = typeof FACT_GROUPS;
 export type FactGroup = keyof Groups;
 
-/** The facts of house and equipment, all of them; what nobody has looked at yet holds its assumption. */
+/** The facts of house and equipment, all of them; what no one has looked at yet holds its assumption. */
 export type Facts = { readonly [G in FactGroup]: { readonly [K in keyof Groups[G]]: FactValue<Groups[G][K]> } };
 
 /** The address of one fact, such as `outdoorUnit.reversingValve`. */
@@ -17,14 +17,14 @@ export type FactPath = { [G in FactGroup]: `${G}.${keyof Groups[G] & string}` }[
 export interface JobDocument {
   readonly fileVersion: typeof JOB_FILE_VERSION;
   readonly facts: Facts;
-  /** Facts that somebody has looked at; all others are assumed. */
+  /** Facts that someone has looked at; all others are assumed. */
   readonly confirmed: readonly FactPath[];
 }
 
 /** Version of the job file and of the stored document. */
 export const JOB_FILE_VERSION = 2;
 
-/** Every fact with its path, in the order of the catalogue. */
+/** Every fact with its path, in the order of the catalog. */
 export const ALL_FACTS: readonly { readonly path: FactPath; readonly group: FactGroup; readonly fact: AnyFact }[] =
   Object.entries(FACT_GROUPS).flatMap(([group, facts]) =>
     Object.entries(facts).map(([name, fact]) => ({
@@ -36,13 +36,13 @@ export const ALL_FACTS: readonly { readonly path: FactPath; readonly group: Fact
 
 const BY_PATH = new Map<string, AnyFact>(ALL_FACTS.map(({ path, fact }) => [path, fact]));
 
-/** The catalogue's entry for a path. */
+/** The catalog's entry for a path. */
 export const factAt = (path: FactPath): AnyFact => BY_PATH.get(path)!;
 
 /** Whether a text is the path of a fact. */
 export const isFactPath = (path: string): path is FactPath => BY_PATH.has(path);
 
-/** Facts as they are before anybody has looked. */
+/** Facts as they are before anyone has looked. */
 export const assumedFacts = (): Facts =>
   Object.fromEntries(
     Object.entries(FACT_GROUPS).map(([group, facts]) => [
@@ -77,13 +77,13 @@ export const renamed = (document: JobDocument, name: string): JobDocument => ({
 /** Whether two values of a fact are the same: by content, whatever the order of keys (a database gives its own). */
 export const sameValue = (one: unknown, other: unknown): boolean => equal(one, other);
 
-/** One change of a fact, as it travels from the Sheet to the database. A change confirms the fact. */
+/** One change of a fact, as it travels from the Survey to the database. A change confirms the fact. */
 export interface FactChange {
   readonly path: FactPath;
   readonly value: unknown;
 }
 
-/** Facts after a change, with the assumptions that follow it; what somebody has looked at stays. */
+/** Facts after a change, with the assumptions that follow it; what someone has looked at stays. */
 const changed = (facts: Facts, { path, value }: FactChange, confirmed: ReadonlySet<FactPath>): Facts => {
   const isNew = !equal(factValue(facts, path), value);
   const after = withFact(facts, path, value);

@@ -11,7 +11,7 @@ export type Place = keyof typeof PLACES;
 interface FactBase<T> {
   readonly label: string;
   readonly place: Place;
-  /** What holds until somebody has looked. */
+  /** What holds until someone has looked. */
   readonly assumed: T;
   /** What the fact is for, in one sentence. */
   readonly why?: string;
@@ -22,7 +22,7 @@ interface FactBase<T> {
 export interface NumberFact<T extends number | null = number | null> extends FactBase<T> {
   readonly kind: 'number';
   readonly unit: string;
-  /** The unit by the value of another fact, where it hangs on that. */
+  /** The unit by the value of another fact, where it depends on that. */
   readonly unitBy?: { readonly path: string; readonly units: Readonly<Record<string, string>> };
   /** A difference of temperatures, not a temperature: it converts without the 32. */
   readonly isDifference?: boolean;
@@ -71,7 +71,7 @@ export interface TableColumn {
   readonly min: number;
   readonly max: number;
   readonly step: number;
-  /** Why there is a most, said beside the field. */
+  /** Why there is a most, said next to the field. */
   readonly maxWhy?: string;
 }
 

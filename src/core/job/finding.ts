@@ -35,7 +35,7 @@ export interface Finding {
   readonly moves?: readonly { readonly words: string; readonly home: string }[];
   /** Key of the finding that explains this one: put that right, and this is gone. */
   readonly under?: string;
-  /** Why somebody decided to live with it, who, and when. */
+  /** Why someone decided to live with it, who, and when. */
   readonly waived?: { readonly reason: string; readonly by: string; readonly at: string };
 }
 
@@ -60,5 +60,5 @@ export interface Rule<Subject> {
 export const applyRules = <Subject>(rules: readonly Rule<Subject>[], subject: Subject): Finding[] =>
   rules.flatMap((rule) => rule.check(subject).map((found) => ({ rule: rule.id, why: rule.why, ...found })));
 
-/** Rules whose findings nobody can decide to live with. */
+/** Rules whose findings no one can decide to live with. */
 export const NEVER_WAIVED: ReadonlySet<string> = new Set(['safety-not-bridged']);

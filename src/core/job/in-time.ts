@@ -21,7 +21,7 @@ export const correctedMs = ({ at, origin }: Pick<Timed, 'at' | 'origin'>): numbe
 
 /**
  * Something that was entered, no later than it came in: a clock that was ahead, and then put right, says a time that
- * nobody has lived yet.
+ * no one has lived yet.
  * @param receivedMs when it came in, ms since 1970
  */
 export const noLaterThan = <T extends Pick<Timed, 'at' | 'origin'>>(entered: T, receivedMs: number): T =>
@@ -63,7 +63,7 @@ export const inTime = <T extends Timed>(all: readonly T[]): T[] => {
   });
 };
 
-/** Stamped farther off, something has a clock that was set wrong, ms. Our judgement: longer than a day of work. */
+/** Stamped farther off, something has a clock that was set wrong, ms. Our judgment: longer than a day of work. */
 const DOUBTED_MS = 12 * 3_600_000;
 
 /**

@@ -5,7 +5,7 @@ import type { KeptHandover } from '../handover/record-schema';
 import type { StoredProfile } from '../setup/profiles/stored-profile';
 import type { StoredJob } from './stored-job';
 
-/** What some screens of a job need beside the job itself. */
+/** What some screens of a job need next to the job itself. */
 export interface BundleParts {
   /** Years of weather that the crew has brought in. */
   readonly weather: readonly StoredWeather[];

@@ -18,7 +18,7 @@ export const seenWord = (value: ReadingValue | null): string | null =>
 
 const SEEN_MARK = 'seen:';
 
-/** Who stands for what an apprentice read, and since when. */
+/** Who means what an apprentice read, and since when. */
 export interface Countersign {
   readonly by: string;
   /** ISO 8601. */
@@ -34,13 +34,13 @@ interface ReadingFields extends Timed {
   readonly place: string | null;
   /** Who read. */
   readonly author: string;
-  /** Who entered it, where that is somebody else than who read. */
+  /** Who entered it, where that is someone else than who read. */
   readonly enteredBy: string;
   readonly instrument: string;
   /** The meter's own impedance where volts were read and it is known, Ω. */
   readonly meterOhms: number | null;
   readonly note: string;
-  /** An apprentice’s: whether somebody has still to stand for it, or who does; null: nobody needs to. */
+  /** An apprentice’s: whether someone has still to mean it, or who does; null: no one needs to. */
   readonly countersign: 'waits' | Countersign | null;
   /** The reading that this one corrects, withdraws or countersigns. */
   readonly replaces: string | null;

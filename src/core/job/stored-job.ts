@@ -8,14 +8,14 @@ export interface JobHistory {
   readonly readings: readonly Reading[];
   /** What was found, left and read back at its controllers. */
   readonly settingMarks: readonly SettingMark[];
-  /** When somebody came, and why. Every reading and mark is of one of them. */
+  /** When someone came, and why. Every reading and mark is of one of them. */
   readonly visits: readonly Visit[];
 }
 
 /** The history of a job at which nothing was done yet. */
 export const NO_HISTORY: JobHistory = { readings: [], settingMarks: [], visits: [] };
 
-/** Where something was brought in from: nobody entered or signed it here. */
+/** Where something was brought in from: no one entered or signed it here. */
 export interface Imported {
   /** ISO 8601. */
   readonly at: string;

@@ -1,4 +1,4 @@
-/** Why somebody comes to a system. */
+/** Why someone comes to a system. */
 export const VISIT_REASONS = {
   new: 'New installation',
   changeout: 'Changeout',

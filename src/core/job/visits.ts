@@ -12,7 +12,7 @@ interface Done extends Timed {
 }
 
 /**
- * Nothing done for longer than this ends a visit, ms. Our judgement: longer than a day of work, shorter than from one
+ * Nothing done for longer than this ends a visit, ms. Our judgment: longer than a day of work, shorter than from one
  * evening to the next morning.
  */
 export const VISIT_GAP_MS = 12 * 3_600_000;
@@ -98,7 +98,7 @@ export interface Placed<D> {
 
 /**
  * Finds the visit for what comes in from a device. A visit that the system knows is that visit, however late what was
- * done on it arrives; one that it does not know, as of a device without signal, is the visit that somebody else began
+ * done on it arrives; one that it does not know, as of a device offline, is the visit that someone else began
  * about that time, or else begins.
  * @param proposed visits as the device began them
  */
@@ -114,7 +114,7 @@ export const placeOnVisits = <D extends Done>(
     const own = incoming.filter((each) => each.visit === visit);
     const first = own.reduce((earliest, each) => (correctedMs(each) < correctedMs(earliest) ? each : earliest));
     const { reason = likelyReason(known), author = first.author } = proposed.find(({ id }) => id === visit) ?? {};
-    // What somebody still does something on has not ended, whatever its device thought.
+    // What someone still does something on has not ended, whatever its device thought.
     return { id: visit, reason, author, began: beganAt(first), ended: null };
   };
   const begun: Visit[] = [];

@@ -56,7 +56,7 @@ export interface EquipmentFaults {
   readonly manifoldShare: number;
   /** Flame current, a share of a clean rod's. */
   readonly flameShare: number;
-  /** The defrost board's coil switch, and the board itself. */
+  /** The defrost board's defrost thermostat, and the board itself. */
   readonly defrost: 'sound' | 'never' | 'ends-early' | 'always-due' | 'sensor-off';
   /** What the outdoor temperature is shown as, °F more than it is; null: nothing is shown. */
   readonly outdoorShownF: number | null;

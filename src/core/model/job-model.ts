@@ -9,7 +9,7 @@ import { asPlannedState, type WiringState, withScenario } from '../wiring/state'
 import { memoizeByFacts } from './memoize-by-facts';
 import { type Wires, wiresOf } from './wires';
 
-/** What a job's facts are worked out to before anything is asked of them; each part once, when it is first wanted. */
+/** What a job's facts are calculated to before anything is asked of them; each part once, when it is first wanted. */
 export interface JobModel extends Wires {
   readonly facts: Facts;
   readonly scenario: Scenario;

@@ -13,7 +13,7 @@ import { terminalTable } from '../wiring/terminal-table';
 import { traceCall } from '../wiring/trace';
 import { jobModel } from './job-model';
 
-/** Of objects of its own, so that nothing was worked out for it yet. */
+/** Of objects of its own, so that nothing was calculated for it yet. */
 const fresh = () => jobModel(structuredClone(SAMPLES[1]!.facts));
 const { readings } = SAMPLES[1]!;
 

@@ -86,7 +86,7 @@ const CALL_PLACES: Record<CallId, string> = {
   defrost: 'defrost',
 };
 
-/** Whether a reading's key stands in the work of a call. */
+/** Whether a reading's key is in the work of a call. */
 export const isOfCall = (item: string, call: CallId): boolean => item.startsWith(`${CALL_PLACES[call]}/`);
 
 const slug = (text: string) => text.replace(/[^a-z0-9]+/gi, '-');

@@ -21,7 +21,7 @@ import { BTU_PER_KWH } from '../units/constants';
 import type { Bench, WiringState } from '../wiring/state';
 import type { EquipmentFaults } from './equipment-faults';
 
-/** What somebody sees and hears who stands before the unit outdoors. */
+/** What someone sees and hears who is before the unit outdoors. */
 export type OutdoorSeen =
   'runs' | 'fan-alone' | 'fan-and-hum' | 'compressor-alone' | 'hums' | 'contactor-in-only' | 'chatters' | 'still';
 
@@ -54,15 +54,15 @@ export interface OperatingState {
   readonly kitVolts: number;
 }
 
-/** Under this share of the least airflow the limits of strips open, and those of a furnace. Our judgement. */
+/** Under this share of the least airflow the limits of strips open, and those of a furnace. Our judgment. */
 const TRIPS_SHARE = 0.6;
-/** What a compressor still gives with no air over its coil, a share. Our judgement. */
+/** What a compressor still gives with no air over its coil, a share. Our judgment. */
 const NO_FAN_SHARE = 0.3;
-/** Low line volts cost this much of a compressor's heat. Our judgement. */
+/** Low line volts cost this much of a compressor's heat. Our judgment. */
 const LOW_LINE_SHARE = 0.93;
-/** A weak fire, a share of its output. Our judgement. */
+/** A weak fire, a share of its output. Our judgment. */
 const WEAK_FIRE_SHARE = 0.6;
-/** What is sensibly cooled, a share of the heat at the mild rating point. Our judgement. */
+/** What is sensibly cooled, a share of the heat at the mild rating point. Our judgment. */
 const COOLS_SHARE = 0.75;
 const MILD_F = 47;
 

@@ -6,7 +6,7 @@ import type { Harness, TerminalRef } from '../wiring/harness';
 import type { WiringState } from '../wiring/state';
 import { observationKey, observedNow } from './observable';
 
-/** A terminal at a place where somebody stands with a meter: what it should read to common, and what was read. */
+/** A terminal at a place where someone stands with a meter: what it should read to common, and what was read. */
 export interface TerminalVolts {
   readonly ref: TerminalRef;
   readonly carries: string;
@@ -26,7 +26,7 @@ export interface PlaceVolts {
 }
 
 /**
- * Volts to expect for a call, place by place, as somebody with a meter walks them; what was read stands beside.
+ * Volts to expect for a call, place by place, as someone with a meter walks them; what was read stands next to.
  * A device without a common of its own is read to the one that has the transformer.
  */
 export const placeVolts = (

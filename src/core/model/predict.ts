@@ -37,11 +37,11 @@ export type Prediction =
   | { readonly kind: 'word'; readonly word: string }
   | { readonly kind: 'unknown'; readonly needs: string; readonly fact?: FactPath };
 
-/** What was measured besides, as far as a prediction hangs on it. */
+/** What was measured besides, as far as a prediction depends on it. */
 export interface Given {
-  /** Line volts at the kit, V; the service's where nobody has read them. */
+  /** Line volts at the kit, V; the service's where no one has read them. */
   readonly kitVolts?: number;
-  /** Air that comes back, °F; the room's where nobody has read it. */
+  /** Air that comes back, °F; the room's where no one has read it. */
   readonly returnF?: number;
   /** Seconds since the call began; once every switch has moved, unless said. */
   readonly seconds?: number;
@@ -122,7 +122,7 @@ const temperature = (asked: Asked, at: Extract<Observable, { kind: 'temperature'
   }
 };
 
-/** External static pressure that a sound system is likely to have, a share of the table's most. Our judgement. */
+/** External static pressure that a good system is likely to have, a share of the table's most. Our judgment. */
 const STATIC_SHARES = [0.5, 1] as const;
 
 const staticPressure = (asked: Asked): Prediction => {
@@ -177,8 +177,8 @@ const faultWord = ({ bench, moment }: Asked, shows: (named: NamedFault) => boole
 });
 
 /**
- * From it on a terminal is hot to somebody who goes down a strip, V: above any ghost, below what anything works with.
- * Our judgement.
+ * From it on a terminal is hot to someone who goes down a strip, V: above any ghost, below what anything works with.
+ * Our judgment.
  */
 const HOT_VOLTS = 15;
 
@@ -224,7 +224,7 @@ const motorAmps = (asked: Asked, of: 'compressor' | 'fan'): Prediction => {
   return { kind: 'unknown', needs: 'nameplate amps, on the Survey', fact };
 };
 
-/** Line volts that make a compressor labor, a share of the service's. Our judgement: beyond the usual ten percent. */
+/** Line volts that make a compressor labor, a share of the service's. Our judgment: beyond the usual ten percent. */
 const LOW_LINE_SHARE = 0.85;
 
 const lineVolts = (
@@ -247,7 +247,7 @@ const isFuseBlown = ({ state }: Asked): boolean =>
   state.fuseOpenedAtAmps !== null ||
   state.network.edges.some((edge) => edge.id === 'board fuse' && edge.kind === 'switch' && !edge.closed);
 
-/** Frost that a night leaves and that is seen as ice, lb. Our judgement: a coil's face closed. */
+/** Frost that a night leaves and that is seen as ice, lb. Our judgment: a coil's face closed. */
 const ICED_LB = 1;
 
 const seenDefrost = (asked: Asked, ails: EquipmentFaults): SeenWord => {
@@ -374,14 +374,14 @@ const read = (asked: Asked, observable: Observable): Prediction => {
 /** A system at a moment, to be asked. */
 export interface Observer {
   readonly state: WiringState;
-  /** What works: worked out when it is first asked for. */
+  /** What works: calculated when it is first asked for. */
   readonly works: () => OperatingState;
   readonly read: (observable: Observable) => Prediction;
 }
 
 /**
- * Somebody before a system at a moment: asked again and again, it is solved once.
- * @param bench plan or wall, at the line volts it stands on
+ * Someone before a system at a moment: asked again and again, it is solved once.
+ * @param bench plan or wall, at the line volts it is on
  * @param moment outdoor and room temperature, the call, and the scenario that is tried
  */
 export const observer = (model: JobModel, bench: Bench, moment: Moment, given: Given = {}): Observer => {

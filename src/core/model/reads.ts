@@ -8,6 +8,6 @@ import { type Given, predict, type Prediction } from './predict';
 export const readsAsFound = (model: JobModel, moment: Moment, observation: Observation, given?: Given): Prediction =>
   predict(model, model.wall, { ...moment, scenario: model.scenario }, observation, given);
 
-/** What it reads on a sound plan. */
+/** What it reads on a plan without faults. */
 export const readsAsPlanned = (model: JobModel, moment: Moment, observation: Observation, given?: Given): Prediction =>
   predict(model, model.sound, { ...moment, scenario: NO_FAULTS }, observation, given);

@@ -7,7 +7,7 @@ import { plan } from '../wiring/plan';
 import { refusals } from '../wiring/refusals';
 import { type Bench, benchOf, type Supply, supplyOf } from '../wiring/state';
 
-/** What a job's wires are worked out to, before any call; each part once, when it is first wanted. */
+/** What a job's wires are calculated to, before any call; each part once, when it is first wanted. */
 export interface Wires {
   /** Why the wiring cannot be planned; empty where it can. */
   readonly refused: readonly Finding[];
@@ -21,7 +21,7 @@ export interface Wires {
   readonly supply: Supply;
   /** The plan at other line volts, as a share of what the transformer's tap is for. */
   readonly soundAt: (share: number) => Bench;
-  /** How much was worked out so far, by all who share these wires. */
+  /** How much was calculated so far, by all who share these wires. */
   readonly worked: () => { readonly plans: number; readonly solutions: number };
 }
 
@@ -84,14 +84,14 @@ const WITHOUT_WIRES = {
   proof: null,
 } as const;
 
-/** The facts that wires are worked out from; the lockouts are left to whoever moves them. */
+/** The facts that wires are calculated from; the lockouts are left to whoever moves them. */
 const wireFacts = (facts: Facts) => ({
   ...facts,
   ...WITHOUT_WIRES,
   gates: { ...facts.gates, compressorBelowF: null, auxAboveF: null },
 });
 
-/** So many ways to wire one system are kept: what is there, and the choices that a page weighs against it. */
+/** This many ways to wire one system are kept: what is there, and the choices that a page weighs against it. */
 const KEPT = 12;
 
 interface Kept {

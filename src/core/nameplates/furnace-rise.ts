@@ -4,9 +4,9 @@ import type { Rule } from '../job/finding';
 import { temperatureRiseF } from '../units/air';
 import { apartF } from '../units/degrees';
 
-/** Nameplates begin and end about here, °F. Our judgement, for a furnace whose own range is not typed yet. */
+/** Nameplates begin and end about here, °F. Our judgment, for a furnace whose own range is not typed yet. */
 const USUAL_RISE_F = [25, 75] as const;
-/** Beyond this no nameplate goes, °F: the limit opens. Our judgement. */
+/** Beyond this no nameplate goes, °F: the limit opens. Our judgment. */
 const MOST_RISE_F = 100;
 
 export const furnaceRise: Rule<Facts> = {

@@ -3,7 +3,7 @@ import type { Facts } from '../job/document';
 import type { Rule } from '../job/finding';
 
 /**
- * Fossil-fuel kits open at 100 to 125 °F: with hotter air at the coil the head pressure trips the unit. Our judgement.
+ * Fossil-fuel kits open at 100 to 125 °F: with hotter air at the coil the head pressure trips the unit. Our judgment.
  */
 const MOST_F = 130;
 

@@ -2,7 +2,7 @@ import type { CallId } from '../control/moment';
 import type { Spot } from '../devices/device';
 import type { Metering } from '../diagnosis/probes/free';
 
-/** What else than fixing the cause somebody in a hurry may do, and what comes of it. */
+/** What else than fixing the cause someone in a hurry may do, and what comes of it. */
 export const SHORTCUTS = {
   'bypass-limit': {
     words: 'Jumper out the limit so the strips heat',

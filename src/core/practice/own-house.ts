@@ -3,10 +3,12 @@ import type { ControllerProfile } from '../setup/profiles/profile';
 import { OWN_HOUSE } from './chosen';
 import type { Round } from './round';
 
-/** Groups that tell of people, of what somebody found on the wall, or of what was said: none of it is the house. */
+/**
+ * Groups that tell of people, of what someone found at the thermostat, or of what was said: none of it is the house.
+ */
 const NOT_THE_HOUSE: ReadonlySet<FactGroup> = new Set(['wiring', 'changeout', 'talk']);
 
-/** A job’s house and system without its people: every word that somebody wrote is gone, and the wall is as planned. */
+/** A job’s house and system without its people: every word that someone wrote is gone, and the wall is as planned. */
 export const withoutNames = (facts: Facts): Facts =>
   ALL_FACTS.filter(({ group, fact }) => fact.kind === 'text' || NOT_THE_HOUSE.has(group)).reduce(
     (copy, { path, fact }) => withFact(copy, path, fact.assumed),

@@ -1,11 +1,11 @@
 import type { Spot } from '../devices/device';
 
-/** Where somebody stands, in words. */
+/** Where someone stands, in words. */
 export const PLACE_WORDS: Readonly<Record<Spot, string>> = {
   wall: 'the thermostat',
   indoors: 'the indoor unit',
   outdoors: 'the outdoor unit',
 };
 
-/** Where somebody can stand. */
+/** Where someone can stand. */
 export const PLACES = Object.keys(PLACE_WORDS) as readonly Spot[];

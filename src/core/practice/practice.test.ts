@@ -171,7 +171,7 @@ const houses =
     ? [...new Map(ROUNDS.map((round) => [JSON.stringify([round.facts, round.outdoorF]), round])).values()]
     : [roundById('half-a-kit')];
 
-/** A fault that hangs on one reading is missed where that one spreads: in another round the meter does not. */
+/** A fault that depends on one reading is missed where that one spreads: in another round the meter does not. */
 const SEEDS = [1, 2, 3];
 const isSolved = (bench: ReturnType<typeof benchOf>) => {
   const { end } = solveRound(bench);
@@ -183,7 +183,7 @@ test.each(houses.map((house) => [house.id, house] as const))(
   (_, house) => {
     const clinic = clinics(house);
     const every = process.env.SWEEP === 'all' ? 1 : 6;
-    // One that nobody notices, so that the owner only wants a check: it is among those of each run.
+    // One that no one notices, so that the owner only wants a check: it is among those of each run.
     const unnoticed = 'stuck-open:heat fan output';
     const unsolved = clinic.table.causes
       .filter(({ id }, at) => at % every === 0 || id === unnoticed)

@@ -1,7 +1,7 @@
 import { LESSONS } from './lessons';
 import type { Score } from './score';
 
-/** A round that somebody has played to its end. */
+/** A round that someone has played to its end. */
 export interface Played extends Score {
   readonly id: string;
   /** The round, and the seed that it was played with; an endless one goes by the house it is in. */
@@ -20,7 +20,7 @@ export interface PersonPlayed {
   readonly played: readonly Played[];
 }
 
-/** How somebody stands with one rung of the ladder. */
+/** How someone stands with one rung of the ladder. */
 export interface LessonProgress {
   readonly id: string;
   readonly title: string;
@@ -32,7 +32,7 @@ export interface LessonProgress {
   readonly timesBest: number | null;
 }
 
-/** How somebody stands. */
+/** How someone stands. */
 export interface Progress {
   readonly lessons: readonly LessonProgress[];
   readonly played: number;
@@ -50,13 +50,13 @@ const count = (played: readonly Played[], result: Score['result']) =>
 const sum = (played: readonly Played[], of: (each: Played) => number) =>
   played.reduce((total, each) => total + of(each), 0);
 
-/** What somebody has played, as two places know it: each round once, the latest last. */
+/** What someone has played, as two places know it: each round once, the latest last. */
 export const playedInAll = (some: readonly Played[], others: readonly Played[]): Played[] =>
   [...new Map([...some, ...others].map((each) => [each.id, each])).values()].sort((one, other) =>
     one.at.localeCompare(other.at),
   );
 
-/** How somebody stands after all that he played. */
+/** How someone stands after all that he played. */
 export const progressOf = (played: readonly Played[]): Progress => {
   const lessons = LESSONS.map(({ id, title, rounds }): LessonProgress => {
     const own = played.filter(({ round, isEndless }) => !isEndless && rounds.some((each) => each.id === round));

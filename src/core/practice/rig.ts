@@ -49,7 +49,7 @@ export interface Rig extends ProbeSituation {
 export interface Bench {
   readonly clinic: DiagnosisContext;
   readonly world: SimulatedHouse;
-  /** The thermostat on the wall, by its own menus. */
+  /** The thermostat at the thermostat, by its own menus. */
   readonly wall: () => ThermostatFace;
   /** Ids of what is wrong. */
   readonly truth: readonly string[];
@@ -155,7 +155,7 @@ const blankSeen = ({ clinic, world }: Bench): Evidence | null => {
   return probe && world.answer(probe) === 'blank' ? { probe, answer: 'blank' } : null;
 };
 
-/** Whether somebody has seen that the thermostat shows nothing: its menus are not to be read then. */
+/** Whether someone has seen that the thermostat shows nothing: its menus are not to be read then. */
 export const isSeenBlank = ({ evidence }: Rig): boolean =>
   evidence.some(({ probe, answer }) => probe.of.observable.kind === 'display' && answer === 'blank');
 

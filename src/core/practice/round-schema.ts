@@ -8,7 +8,7 @@ import type { Played } from './progress';
 const LONGEST_S = 86_400;
 const MOST_READINGS = 10_000;
 
-/** The database keeps no time shorter than this, and nobody plays one, s. */
+/** The database keeps no time shorter than this, and no one plays one, s. */
 const SHORTEST_S = 1e-6;
 
 const seconds = () =>

@@ -21,7 +21,7 @@ export interface Round {
   readonly causes: readonly string[];
   /** Outdoor temperature of the visit, °F. */
   readonly outdoorF: number;
-  /** Ids of what a careful look brings before anybody thinks; the best line begins with it. */
+  /** Ids of what a careful look brings before anyone thinks; the best line begins with it. */
   readonly looksFirst: readonly string[];
   /** The controller on its wall, where it is not one that ships and that the job names. */
   readonly thermostat?: ControllerProfile | undefined;
@@ -41,7 +41,7 @@ const onTheWall = ({ thermostat, facts: { setup } }: Round): ControllerProfile =
 
 /**
  * Puts a round on the bench.
- * @param clinic of its house, worked out once
+ * @param clinic of its house, calculated once
  * @param seed for the spread of meters and of what the owner says; the same is the same round, in every class
  * @throws RangeError where the house has no such cause
  */

@@ -37,7 +37,7 @@ const readingOf = ({ clinic: { table } }: Bench, { id, of: { observable } }: Pro
   return { kind: 'meter', red, black, by: 'ohms' };
 };
 
-/** Everything that a probe takes from where somebody stands, the probe last. */
+/** Everything that a probe takes from where someone stands, the probe last. */
 const taken = (bench: Bench, from: Rig, probe: Probe): Rig => {
   let rig = from;
   const to = (what: Act) => {
@@ -125,7 +125,7 @@ const MOST_LOOKS = 3;
 
 /**
  * A round as the diagnosis itself plays it, by the acts that a person has: the line that a score is held to. Where it
- * comes to something else, as with a fault that nobody in the house notices, a look that parts the two comes first.
+ * comes to something else, as with a fault that no one in the house notices, a look that parts the two comes first.
  */
 export const solveRound = (bench: Bench): Rig => {
   let looks: readonly Probe[] = bench.looksFirst.map((id) => bench.clinic.table.probeById(id)!);

@@ -8,7 +8,7 @@ import type { ResolvedSettings } from '../setup/resolve-among';
 import type { SettingValue } from '../setup/setting';
 import type { SettingId } from '../setup/setting-id';
 
-/** A round’s thermostat on its wall, with its menus as somebody left them. */
+/** A round’s thermostat on its wall, with its menus as someone left them. */
 export interface ThermostatFace {
   readonly face: Face;
   /** What the house’s Setup card wants there, by entry. */
@@ -54,7 +54,7 @@ export const thermostatFace = (
       return target.kind === 'set' ? [[entryKey(entry.scope, entry.code), target.code] as const] : [];
     }),
   );
-  /** The entry that shows a cause of the settings, and the code that it stands at then. */
+  /** The entry that shows a cause of the settings, and the code that it is at then. */
   const shownBy = (cause: Cause): readonly [key: string, code: string] | undefined => {
     const look = LOOKED_AT[lookOf(cause) ?? ''];
     const sound = look && settings.get(look.setting);

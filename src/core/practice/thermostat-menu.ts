@@ -2,7 +2,7 @@ import type { Face } from '../setup/face/face';
 import { type ShownEntry, shownEntry } from '../setup/face/shown';
 import type { ThermostatFace } from './thermostat-face';
 
-/** A thermostat’s menus before somebody who goes through them. */
+/** A thermostat’s menus before someone who goes through them. */
 export interface ThermostatMenu {
   readonly name: string;
   readonly before: readonly string[];

@@ -14,7 +14,7 @@ import type { Round } from './round';
 import { replay, type Score, scoreRound } from './score';
 import { type ThermostatMenu, thermostatMenu } from './thermostat-menu';
 
-/** What somebody holds to see something: the hand tool of a reading. */
+/** What someone holds to see something: the hand tool of a reading. */
 export const TOOLS = {
   eyes: 'Look and listen',
   volts: 'Volts',
@@ -43,7 +43,7 @@ export interface Seeable {
   readonly how: string;
   readonly tool: Tool;
   readonly needsPanel: boolean;
-  /** It stands in the thermostat’s menu, at the entry that is shown. */
+  /** It is in the thermostat’s menu, at the entry that is shown. */
   readonly isInMenu: boolean;
   /** What it read, where it was read in this round already. */
   readonly seen: string | null;
@@ -111,7 +111,7 @@ export interface RoundView {
   /** What the probes of a meter can be held to where he stands, and what to mind there. */
   readonly points: readonly ProbedDevice[];
   readonly minds: { readonly volts: string | null; readonly ohms: string };
-  /** The thermostat’s own menus, where he stands before it. */
+  /** The thermostat’s own menus, where he is before it. */
   readonly menu: ThermostatMenu | null;
   readonly done: readonly DoneLine[];
 }
@@ -173,14 +173,14 @@ const doneLines = (bench: Bench, { done }: Rig): DoneLine[] => {
   return lines;
 };
 
-/** Whether a reading is taken by holding two probes where somebody stands: it needs no line of its own. */
+/** Whether a reading is taken by holding two probes where someone stands: it needs no line of its own. */
 const isBetweenHere = ({ of: { observable } }: Probe, points: readonly ProbedDevice[]): boolean =>
   (observable.kind === 'volts' || observable.kind === 'ohms') &&
   observable.between.every(({ device, mark }) =>
     points.some(({ id, points: own }) => id === device && own.some((point) => point.mark === mark)),
   );
 
-/** What can be seen where somebody stands, in the call that is on or in none. */
+/** What can be seen where someone stands, in the call that is on or in none. */
 const seeableHere = (bench: Bench, rig: Rig, points: readonly ProbedDevice[]): Seeable[] => {
   const { clinic } = bench;
   const { place, call, isDead, evidence, face } = rig;
@@ -205,7 +205,7 @@ const seeableHere = (bench: Bench, rig: Rig, points: readonly ProbedDevice[]): S
     }));
 };
 
-/** What somebody who plays a round has before him: where he stands, what can be done there, what he did. */
+/** What someone who plays a round has before him: where he stands, what can be done there, what he did. */
 export const roundView = (round: Round, bench: Bench, rig: Rig): RoundView => {
   const points = pointsAt(bench.clinic.table.model.wall.harness, rig.place);
   return {

@@ -30,7 +30,7 @@ const IN_THE_WALL: readonly WireRow[] = [
   wire('jumper', '', 'thermostat.AUX', 'thermostat.E'),
 ];
 
-/** Dual fuel, called back: the compressor stops in every defrost, and nobody had written down what is wired to what. */
+/** Dual fuel, called back: the compressor stops in every defrost, and no one had written down what is wired to what. */
 export const found: Sample = {
   id: 'tamarack-spur',
   about: 'Call-back: dual fuel on propane; as-found wiring does not match the plan.',

@@ -3,7 +3,7 @@ import type { Sample } from './sample';
 
 const assumed = assumedFacts();
 
-/** At the desk: the house is known, the equipment ordered, nobody has been there. */
+/** At the desk: the house is known, the equipment ordered, no one has been there. */
 export const planned: Sample = {
   id: 'juniper-flume',
   about: 'In planning: O valve, one bank, most outdoor-unit facts still assumed.',

@@ -16,7 +16,7 @@ export interface ServiceLine {
   readonly va: number;
 }
 
-/** One state of the heat: which banks run beside the compressor, and what the service carries then. */
+/** One state of the heat: which banks run with the compressor, and what the service carries then. */
 export interface ServiceState {
   readonly id: string;
   readonly label: string;
@@ -24,9 +24,9 @@ export interface ServiceState {
   readonly motorVA: number;
   readonly totalVA: number;
   readonly amps: number;
-  /** Whether the main breaker carries it; null while nobody has read it. */
+  /** Whether the main breaker carries it; null while no one has read it. */
   readonly isCarried: boolean | null;
-  /** Whether it is the most that runs beside the compressor as the wiring is planned. */
+  /** Whether it is the most that runs with the compressor as the wiring is planned. */
   readonly isPlanned: boolean;
   /** The bank that is held in it; null: none. */
   readonly held: number | null;
@@ -34,7 +34,7 @@ export interface ServiceState {
   readonly canBeHeld: boolean;
 }
 
-/** The house’s service, worked out; what is missing is said, with what to do. */
+/** The house’s service, calculated; what is missing is said, with what to do. */
 export interface ServiceLoad {
   readonly volts: number;
   readonly mainAmps: number | null;

@@ -36,7 +36,7 @@ const answersTo = (path: FactPath): readonly { readonly value: unknown; readonly
 };
 
 /**
- * What each answer to a question would change: the settings whose value hangs on it, with the value that each answer
+ * What each answer to a question would change: the settings whose value depends on it, with the value that each answer
  * gives. A question with many answers shows only what the one given sets.
  */
 export const answerEffects = (job: SetupJob, path: FactPath): readonly AnswerEffect[] => {

@@ -5,26 +5,26 @@ import type { Setting, SettingValue, SetupContext } from './setting';
 import type { SettingId } from './setting-id';
 import { settingFromText, settingToText } from './value';
 
-/** What a job says that settings are worked out from. */
+/** What a job says that settings are calculated from. */
 export interface SetupJob {
   readonly facts: Facts;
-  /** Facts that somebody has looked at. */
+  /** Facts that someone has looked at. */
   readonly confirmed: { readonly has: (path: FactPath) => boolean };
 }
 
-/** One setting of a job: what it is to be, why, and what was worked out. */
+/** One setting of a job: what it is to be, why, and what was calculated. */
 export interface ResolvedSetting {
   readonly setting: Setting;
   /** Why it does not exist on this job; null where it does. */
   readonly absent: string | null;
-  /** What the rules work out. */
+  /** What the rules calculate. */
   readonly worked: SettingValue;
   readonly because: readonly string[];
   /** What it is to be. */
   readonly value: SettingValue;
   /** Where `value` comes from. */
   readonly from: 'worked-out' | 'chosen';
-  /** Why somebody chose otherwise. */
+  /** Why someone chose otherwise. */
   readonly reason: string;
   /** What the job's fact says, where the setting lives in one. */
   readonly onJob?: SettingValue;
@@ -32,7 +32,7 @@ export interface ResolvedSetting {
 
 export type ResolvedSettings = ReadonlyMap<SettingId, ResolvedSetting>;
 
-/** Whether somebody has decided on a fact: confirmed it, or moved it off its assumption. */
+/** Whether someone has decided on a fact: confirmed it, or moved it off its assumption. */
 const isDecided = ({ facts, confirmed }: SetupJob, path: FactPath): boolean =>
   confirmed.has(path) || !sameValue(factValue(facts, path), factAt(path).assumed);
 
@@ -43,9 +43,9 @@ const chosenValue = (setting: Setting, job: SetupJob, override: OverrideRow | un
 };
 
 /**
- * Works out some settings of a job in the order in which they hang on one another: what one hangs on stands before it.
- * A setting that lives in a fact as a choice is what the fact says once somebody has decided on it; any other is what
- * was worked out, unless an override says otherwise.
+ * Calculates some settings of a job in the order in which they depend on one another: what one depends on is before it.
+ * A setting that lives in a fact as a choice is what the fact says once someone has decided on it; any other is what
+ * was calculated, unless an override says otherwise.
  */
 export const resolveAmong = (settings: readonly Setting[], job: SetupJob): ResolvedSettings => {
   const { facts } = job;

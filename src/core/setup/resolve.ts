@@ -9,7 +9,7 @@ import { settingToText } from './value';
 export const resolvedById = (settings: ResolvedSettings, id: string): ResolvedSetting | undefined =>
   isSettingId(id) ? settings.get(id) : undefined;
 
-/** Works out every setting of a job. */
+/** Calculates every setting of a job. */
 export const resolveSettings = (job: SetupJob): ResolvedSettings => resolveAmong(SETTINGS, job);
 
 /** The changes of facts that give a setting a value; `reason` says why where it is not the worked-out one. */
@@ -30,7 +30,7 @@ export const changesToSet = (
 };
 
 /**
- * Whether a choice that lives in a fact is worked out otherwise and nobody has decided on it: the ruler does not show
+ * Whether a choice that lives in a fact is calculated otherwise and no one has decided on it: the ruler does not show
  * it yet.
  */
 export const isOffTheJob = ({ setting, absent, onJob, value, from }: ResolvedSetting): boolean =>

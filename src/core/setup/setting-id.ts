@@ -1,4 +1,4 @@
-/** Every setting by name, family by family, in the order in which they hang on one another. */
+/** Every setting by name, family by family, in the order in which they depend on one another. */
 export const SETTING_IDS = [
   'control-mode',
   'system-type',

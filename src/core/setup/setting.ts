@@ -6,11 +6,11 @@ import type { SettingId } from './setting-id';
 /** What a setting can hold: a named option, a number in its unit, or null where that is an answer. */
 export type SettingValue = string | number | null;
 
-/** What a setting is worked out from. */
+/** What a setting is calculated from. */
 export interface SetupContext {
   readonly facts: Facts;
   readonly crossing: Balance;
-  /** What a setting that stands earlier in the catalogue is to be; null where it does not exist here. */
+  /** What a setting that stands earlier in the catalog is to be; null where it does not exist here. */
   readonly value: (id: SettingId) => SettingValue;
 }
 
@@ -22,7 +22,7 @@ export interface Worked {
 
 /**
  * The fact that a setting lives in. `choice`: the fact is the decision, as a post on the ruler is;
- * `as-found`: the fact is what stands in the controller today, and the setting is what it shall be.
+ * `as-found`: the fact is what is in the controller today, and the setting is what it shall be.
  */
 export interface SettingFact {
   readonly path: FactPath;
@@ -41,7 +41,7 @@ interface SettingBase {
   readonly meaning: string;
   /** What decides it. */
   readonly decidedBy: string;
-  /** Settings that it hangs on; they stand earlier in the catalogue. */
+  /** Settings that it depends on; they stand earlier in the catalog. */
   readonly after?: readonly SettingId[];
   /** What controllers usually come with. */
   readonly usual: SettingValue;

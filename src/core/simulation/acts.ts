@@ -26,7 +26,7 @@ const NOTHING: Happening = {
   openShare: 0,
 };
 
-/** What an open outer door loses beside the house, a share of that. Our judgement: two or three hundred CFM. */
+/** What an open outer door loses next to the house, a share of that. Our judgment: two or three hundred CFM. */
 const DOOR_SHARE = 0.75;
 
 /** Whether something goes on at a minute of a run. */

@@ -1,7 +1,7 @@
 import type { Year, YearBin } from '../balance/year/year-sums';
 import type { MinuteYear } from './minute-book';
 
-/** A part of a year, and how often it stands in it. */
+/** A part of a year, and how often it is in it. */
 export interface YearPart {
   readonly part: MinuteYear;
   readonly times: number;
@@ -20,7 +20,7 @@ const addBins = (parts: readonly YearPart[]): YearBin[] => {
   return [...bins.values()].sort((one, other) => one.fromF - other.fromF);
 };
 
-/** Parts of a year put together, each as often as it stands in it. */
+/** Parts of a year put together, each as often as it is in it. */
 export const addYears = (parts: readonly YearPart[]): MinuteYear => {
   const sum = (of: (part: MinuteYear) => number) =>
     parts.reduce((total, { part, times }) => total + of(part) * times, 0);

@@ -25,7 +25,7 @@ export interface BoardMonth {
 }
 
 const MONTH_MIN = 30 * 1440;
-/** A coil that still carries this share of a full coat after so many defrosts in a row is not cleared any more. */
+/** A coil that still carries this share of a full coat after this many defrosts in a row is not cleared any more. */
 const SNOWBALL = { coat: 0.5, defrosts: 3 } as const;
 
 /** Whether a coil is left with ice by defrost after defrost. */
@@ -61,7 +61,7 @@ const monthOf = (job: DayJob, variant: Variant, weather: HourlyWeather, day: num
 };
 
 /**
- * A month of a job as it stands, under each board, and with each thing that makes frost stay.
+ * A month of a job as set now, under each board, and with each thing that makes frost stay.
  * @param onShare called with how far it is, from 0 to 1
  */
 export const boardMonths = (

@@ -39,7 +39,7 @@ const held = (call: CallId, program: ControlProgram): { mode: Mode; shortF: numb
       return { mode: 'cool', shortF: program.stage2OnF ?? 1, forMin: wait };
     case 'fan':
     case 'defrost':
-      // The fan is beside the thermostat's logic, and a defrost is the board's.
+      // The fan is next to the thermostat's logic, and a defrost is the board's.
       return null;
   }
 };

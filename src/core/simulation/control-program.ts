@@ -10,7 +10,7 @@ import type { ResolvedSettings } from '../setup/resolve-among';
 import type { SettingId } from '../setup/setting-id';
 
 /**
- * What no setting says, as most thermostats have it. Our judgement; a program may be given others.
+ * What no setting says, as most thermostats have it. Our judgment; a program may be given others.
  */
 const USUAL = {
   /** Degrees short at which a second stage comes where no time calls it. */
@@ -20,7 +20,7 @@ const USUAL = {
   recoveryFPerH: 3,
 } as const;
 
-/** The swing of the room under each response, °F. Our judgement; the setting says the same in words. */
+/** The swing of the room under each response, °F. Our judgment; the setting says the same in words. */
 const DIFFERENTIAL_F = { calm: 1.5, usual: 1, brisk: 0.5 } as const;
 
 const backupKind = (facts: Facts): ControlProgram['backup'] => {

@@ -14,7 +14,7 @@ export interface HourlyTariff extends Tariff {
   readonly btuPerFuelUnit: number;
 }
 
-/** A demand meter takes the mean of so many minutes. */
+/** A demand meter takes the mean of this many minutes. */
 export const DEMAND_MIN = 15;
 
 /** The prices of a job. */

@@ -41,7 +41,7 @@ const backupName = ({ system }: Facts): string => (system.backup === 'furnace' ?
 const figureF = (valueF: number) => `${roundTo(valueF, 0)} °F`;
 const differenceF = (valueF: number) => apartF(roundTo(valueF, 1));
 
-/** What a tick says beside its events: words are made of a run's own numbers alone. */
+/** What a tick says next to its events: words are made of a run's own numbers alone. */
 const wordsOf = (run: DayRun, program: ControlProgram, facts: Facts) => {
   const { trace } = run;
   const backup = backupName(facts);

@@ -5,7 +5,7 @@ import { type DayCost, dayCost, type HourlyTariff } from './day-cost';
 import { shortSpells } from './short-spells';
 import { missedAt, spellsOf, tickCount } from './ticks';
 
-/** Air at the register under this feels cold, °F. Our judgement: under the warmth of skin. */
+/** Air at the register under this feels cold, °F. Our judgment: under the warmth of skin. */
 export const COLD_AIR_F = 85;
 
 /** A run in a few figures. */

@@ -2,7 +2,7 @@ import { minuteOfDay } from './clock';
 
 /**
  * People, lamps and sun by the hour, as shares of their mean: little at night, most with the sun and at supper. Our
- * judgement; the mean of a day is one.
+ * judgment; the mean of a day is one.
  */
 const SHARES = [
   0.5, 0.5, 0.5, 0.5, 0.5, 0.6, 0.9, 1.1, 1.1, 1.1, 1.2, 1.3, 1.3, 1.3, 1.3, 1.3, 1.3, 1.4, 1.5, 1.4, 1.2, 1, 0.7, 0.5,

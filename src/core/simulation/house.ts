@@ -10,7 +10,7 @@ export interface HouseThermal {
   readonly gainsBtuh: number;
 }
 
-/** A house after a tick, and the mean of its air over it: what was lost meanwhile hangs on that. */
+/** A house after a tick, and the mean of its air over it: what was lost meanwhile depends on that. */
 export interface HouseTick {
   readonly state: HouseState;
   readonly meanRoomF: number;
@@ -22,7 +22,7 @@ export interface HouseState {
 }
 
 /**
- * How the house moves over a tick of one length, for inputs that are constant over it: worked out once, exact whatever
+ * How the house moves over a tick of one length, for inputs that are constant over it: calculated once, exact whatever
  * the length. `C_a dT/dt = q − K (T − T_out) − U (T − M)`, `C_m dM/dt = U (T − M)`; the exponential of a two-by-two
  * matrix in closed form.
  * @param stepMin length of the tick, min

@@ -6,12 +6,12 @@ import { coolDownH, timeConstantH, withTimeConstant } from './time-constant';
 
 /**
  * What a house stores and passes on, for each square foot of floor: Btu/°F in its air and light things, Btu/°F in its
- * mass by its weight, Btu/h per °F between them. Our judgement, near wood frame with drywall; a cool-down measured on
+ * mass by its weight, Btu/h per °F between them. Our judgment, near wood frame with drywall; a cool-down measured on
  * site knows better.
  */
 const PER_FT2 = { air: 0.6, mass: { light: 2.5, medium: 5, heavy: 10 }, coupling: 2.6 } as const;
 
-/** Loss of a square foot where the floor is not known, Btu/h per °F. Our judgement. */
+/** Loss of a square foot where the floor is not known, Btu/h per °F. Our judgment. */
 const LOSS_PER_FT2 = 0.3;
 
 /** Where a house's time constant comes from. */

@@ -62,9 +62,9 @@ export interface TickInputs {
   readonly hasFault: boolean;
   /** Whether a guard in the compressor's line is open: Y arrives and nothing runs. */
   readonly isCompressorCut: boolean;
-  /** Banks that somebody else holds, as a utility in peak hours. */
+  /** Banks that someone else holds, as a utility in peak hours. */
   readonly heldBanks: readonly number[];
-  /** Loss of an open door beside the house's own, a share of that. */
+  /** Loss of an open door next to the house's own, a share of that. */
   readonly openShare: number;
   /** People, lamps and sun now, a share of their mean. */
   readonly gainsShare: number;
@@ -124,7 +124,7 @@ const hasSupplyLimit = ({ system, furnace }: Facts): boolean =>
 
 /**
  * A system by the tick: the thermostat asks, the wires as they are in the wall carry it, the board clears the coil, and
- * the house answers. What hangs on the length of a tick is worked out once.
+ * the house answers. What depends on the length of a tick is calculated once.
  * @param stepMin length of a tick, min
  */
 export const machineOf = (

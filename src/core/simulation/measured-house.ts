@@ -6,7 +6,7 @@ import { fitHouse, type Fitted } from './fit-house';
 import { jobHouse, jobTimeConstant } from './job-house';
 import { loggedSteps } from './logged';
 
-/** A job's house as a logger's file has it, beside what the job says. */
+/** A job's house as a logger's file has it, next to what the job says. */
 export interface MeasuredHouse {
   /** Hours from the file's first line. */
   readonly hours: readonly number[];

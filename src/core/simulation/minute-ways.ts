@@ -15,7 +15,7 @@ export interface MinutePlan extends ComparedPlan {
   readonly minutes: MinuteYear;
 }
 
-/** Which minutes of a year are lived: twelve days that stand for their months, or all of them. */
+/** Which minutes of a year are lived: twelve days that mean their months, or all of them. */
 export type MinuteExtent = 'typical' | 'all';
 
 const YEAR_DAYS = 365;
@@ -43,7 +43,7 @@ export const minuteYear = (
   );
 };
 
-/** The job as it stands and under each way, by the minute. */
+/** The job as set now and under each way, by the minute. */
 export const compareMinutes = (
   job: DayJob,
   ways: readonly LockoutPlan[],

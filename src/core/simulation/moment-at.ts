@@ -2,7 +2,7 @@ import type { CallId } from '../control/moment';
 import type { DayRun } from './day';
 import { hasSignal, isBackupCalled } from './ticks';
 
-/** What a run stands at in a tick, as the moment that every page answers for. */
+/** What a run is at in a tick, as the moment that every page answers for. */
 export interface RunMoment {
   readonly outdoorF: number;
   readonly indoorF: number;

@@ -2,7 +2,7 @@ import { atMost, type SetpointEntry } from '../control/in-time/program';
 import type { Facts } from '../job/document';
 import { DAY_MIN } from './clock';
 
-/** While people are out, where the talk says that the house may be cooler then: hours of the day. Our judgement. */
+/** While people are out, where the talk says that the house may be cooler then: hours of the day. Our judgment. */
 const AWAY = { fromHour: 8.5, toHour: 16.5 } as const;
 
 /** What a day's setpoints are made of. */

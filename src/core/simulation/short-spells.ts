@@ -48,7 +48,7 @@ export const droopF = ({ auxOnF, differentialF }: ControlProgram): number => aux
 
 /**
  * How far a room may swing under the droop while its backup comes on and takes hold, °F: no shortage, but a thermostat
- * at work. Our judgement.
+ * at work. Our judgment.
  */
 export const DIFFERENTIAL_F = 1;
 

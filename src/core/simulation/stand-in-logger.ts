@@ -7,15 +7,15 @@ import type { HourlyWeather } from './weather';
 /** Lines are this far apart, min. */
 const EVERY_MIN = 10;
 const DAYS = 3;
-/** What sets the stand-in's house apart from the Sheet's: a shares of loss and mass. */
+/** What sets the stand-in's house apart from the Survey's: a shares of loss and mass. */
 const HIDDEN = { loss: 1.12, mass: 1.4 } as const;
 const NOISE_F = 0.3;
 
 const two = (value: number) => String(value).padStart(2, '0');
 
 /**
- * A logger's file as a job's house would write it, were it a little leakier and heavier than the Sheet says: a stand-in
- * for a device, to try the page with. The same job gives the same file.
+ * A logger's file as a job's house would write it, were it a little leakier and heavier than the Survey says: a
+ * stand-in for a device, to try the page with. The same job gives the same file.
  */
 export const simulatedLogger = (job: DayJob, weather: HourlyWeather, day: number): string => {
   const hidden: Variant = {

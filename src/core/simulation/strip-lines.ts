@@ -28,7 +28,7 @@ export const stripLine = (values: ArrayLike<number>, most: number): StripLine =>
   return { points, least, most: highest };
 };
 
-/** Stretches in which a source stands at one level above nothing. */
+/** Stretches in which a source is at one level above nothing. */
 export interface StripSpell {
   readonly fromTick: number;
   /** That tick no more. */

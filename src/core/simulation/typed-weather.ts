@@ -1,6 +1,6 @@
 import type { HourlyWeather } from './weather';
 
-/** A day of weather as somebody types it. */
+/** A day of weather as someone types it. */
 export interface TypedDay {
   readonly leastF: number;
   readonly mostF: number;

@@ -1,11 +1,11 @@
 import { daysOf } from './day-picks';
 import type { HourlyWeather } from './weather';
 
-/** A day that stands for a month. */
+/** A day that means a month. */
 export interface TypicalDay {
   /** Days from the first of January, from 0. */
   readonly day: number;
-  /** Days of the month it stands for. */
+  /** Days of the month it means. */
   readonly stands: number;
 }
 

@@ -23,7 +23,7 @@ export interface DayJob {
   readonly confirmed: { readonly has: (path: FactPath) => boolean };
 }
 
-/** One way of living a day: the job as it stands, or with one thing otherwise. */
+/** One way of living a day: the job as set now, or with one thing otherwise. */
 export interface Variant {
   readonly id: string;
   readonly label: string;
@@ -65,7 +65,7 @@ const prepared = (job: DayJob, change: Partial<Prepared> = {}): Prepared => ({
   coldStartF: change.coldStartF ?? null,
 });
 
-/** A job as it stands. */
+/** A job as set now. */
 export const prepareAsSet = (job: DayJob): Prepared => prepared(job);
 
 /** The same job with other facts. */
@@ -90,7 +90,7 @@ const coilVariant = (id: string, label: string, about: string, coil: Partial<Coi
 
 const NIGHT_F = 5;
 const COLD_HOUSE_F = 50;
-/** What a line guard waits where nobody has typed its delay. Our judgement: a usual setting. */
+/** What a line guard waits where no one has typed its delay. Our judgment: a usual setting. */
 const GUARD_DELAY_MIN = 3;
 
 const peakActs = ({ model: { facts } }: DayJob): DayAct[] => {
@@ -281,7 +281,7 @@ const PEOPLE: readonly Variant[] = [
   }),
 ];
 
-/** Whether a job has a backup that a thermostat may call beside or instead of its compressor. */
+/** Whether a job has a backup that a thermostat may call next to or instead of its compressor. */
 const hasBackup = ({ model: { facts } }: DayJob) => backupOf(facts) === 'fossil' || kitRows(facts).length > 0;
 
 const droopVariant = (droopF: number): Variant =>
@@ -340,7 +340,7 @@ const wayVariants = ({ model }: DayJob): Variant[] =>
     }),
   );
 
-/** Every way of living a day that says something on a job; the first is the job as it stands. */
+/** Every way of living a day that says something on a job; the first is the job as set now. */
 export const variantsOf = (job: DayJob): readonly Variant[] =>
   [
     STANDS,
@@ -353,7 +353,7 @@ export const variantsOf = (job: DayJob): readonly Variant[] =>
     ...LOST_VARIANTS,
   ].filter(({ applies }) => applies(job));
 
-/** The variants of some ids, in that order; unknown ones are left out, and none at all is the job as it stands. */
+/** The variants of some ids, in that order; unknown ones are left out, and none at all is the job as set now. */
 export const variantsById = (job: DayJob, ids: readonly string[]): readonly Variant[] => {
   const all = variantsOf(job);
   const found = ids.flatMap((id) => all.filter((each) => each.id === id));

@@ -12,7 +12,7 @@ export interface HourlyWeather {
   readonly humidity: ArrayLike<number> | null;
 }
 
-/** Weather that holds no humidity is taken as this damp, a share of 1; a run says so. Our judgement. */
+/** Weather that holds no humidity is taken as this damp, a share of 1; a run says so. Our judgment. */
 export const ASSUMED_HUMIDITY = 0.7;
 
 const MINUTES_PER_HOUR = 60;

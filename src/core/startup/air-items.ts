@@ -13,7 +13,7 @@ import { expectWithin } from './expect';
 import { kitVolts, numberRead, type StartupContext } from './given';
 import { type Expectation, type Item, stepMoment } from './step';
 
-/** Supply temperature may be this share of the rise off, and never less than a few degrees. Our judgement: probes. */
+/** Supply temperature may be this share of the rise off, and never less than a few degrees. Our judgment: probes. */
 const RISE_TOLERANCE = 0.15;
 const LEAST_TOLERANCE_F = 3;
 
@@ -115,7 +115,7 @@ const expectSupply = (heat: CallHeat, returnF: number | undefined, elevationFt: 
 };
 
 /**
- * The blower's setting stands within this share of the airflow that the rise gives. Our judgement: probes and clamp.
+ * The blower's setting stands within this share of the airflow that the rise gives. Our judgment: probes and clamp.
  */
 export const SETTING_SHARE = 0.15;
 

@@ -7,7 +7,7 @@ export const AIRFLOW_METHODS = {
   input: 'By rise and the furnace’s output',
 } as const;
 
-/** An airflow by one way, and how it is worked out. */
+/** An airflow by one way, and how it is calculated. */
 export interface AirflowSeen {
   readonly way: keyof typeof AIRFLOW_METHODS;
   readonly cfm: number;

@@ -63,7 +63,7 @@ const byTable = (context: StartupContext): readonly AirflowSeen[] => {
 
 /**
  * The airflow with backup by every way that was read: the table, the rise with the strips' own amps, the rise with the
- * kit's plate or the furnace's output, beside what the blower is set to.
+ * kit's plate or the furnace's output, next to what the blower is set to.
  * @source CFM = Btu/h ÷ (1.08 × density ratio × ΔT), ASHRAE Fundamentals
  */
 export const airflowsOf = (context: StartupContext): readonly AirflowSeen[] => {

@@ -1,7 +1,7 @@
 import type { ReadingValue } from '../job/reading';
 import type { Expectation, Item } from './step';
 
-/** What a quantity can be on any residential system, by the unit it is kept in. All our judgement, and wide. */
+/** What a quantity can be on any residential system, by the unit it is kept in. All our judgment, and wide. */
 const RANGES: Readonly<Record<string, readonly [number, number]>> = {
   V: [0, 600],
   A: [0, 300],

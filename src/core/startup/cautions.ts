@@ -1,7 +1,7 @@
 import type { Facts } from '../job/document';
 import { kitRows } from '../job/kit-rows';
 
-/** Cautions, shown where the work is. Local codes and the maker's instructions win over all of them. */
+/** Cautions, shown where the work is. Local codes and the manufacturer's instructions win over all of them. */
 export const CAUTIONS = {
   'two-supplies':
     'Line voltage is lethal. Open, lock out and verify every supply dead: the heat kit often has its own breaker, separate from the blower’s.',

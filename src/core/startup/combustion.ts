@@ -10,19 +10,19 @@ const AIR_O2 = 20.9;
  * central furnaces, 0.04 %; taken for oil too.
  */
 export const MOST_CO_PPM = 400;
-/** Up to it a burner burns well, ppm air-free. Our judgement: a burner in order is below it. */
+/** Up to it a burner burns well, ppm air-free. Our judgment: a burner in order is below it. */
 export const GOOD_CO_PPM = 100;
-/** Above it the sample is diluted by room air and says nothing, % O₂. Our judgement: no burner in order is above it. */
+/** Above it the sample is diluted by room air and says nothing, % O₂. Our judgment: no burner in order is above it. */
 export const DILUTED_O2 = 14;
 /**
- * Carbon monoxide in the room, ppm: fine up to the first, everybody out above the second. Sources: US EPA (9 ppm, 8 h);
+ * Carbon monoxide in the room, ppm: fine up to the first, everyone out above the second. Sources: US EPA (9 ppm, 8 h);
  * NIOSH REL (35 ppm).
  */
 export const AMBIENT_CO_PPM = [9, 35] as const;
 
 /** CO₂ of flue gas without any air left over, %. Sources: 15.4 No. 2 oil, 11.7 natural gas, 13.8 propane. */
 const ULTIMATE_CO2: Readonly<Record<FuelKind, number>> = { 'fuel-oil': 15.4, 'natural-gas': 11.7, propane: 13.8 };
-/** How far CO₂ and O₂ of one sample may disagree, points of CO₂. Our judgement: two cells of one analyzer. */
+/** How far CO₂ and O₂ of one sample may disagree, points of CO₂. Our judgment: two cells of one analyzer. */
 const CO2_TOLERANCE = 1.5;
 
 /**

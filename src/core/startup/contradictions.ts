@@ -17,7 +17,7 @@ interface Contradiction {
 }
 
 /**
- * Limits beyond which two readings cannot both be right, all our judgement: wide, so that what is named is certain.
+ * Limits beyond which two readings cannot both be right, all our judgment: wide, so that what is named is certain.
  * A rise of air that needs a source of heat, °F; probes and a warm duct make less. */
 const WARM_RISE_F = 8;
 /** Line volts under which a supply feeds nothing. */

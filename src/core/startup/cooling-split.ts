@@ -6,9 +6,9 @@ import { enthalpyBtuPerLb, humidityRatio, saturatedHumidity } from '../units/moi
 const TOTAL_FACTOR = 4.5;
 /** Airflow and wet bulb at which a unit is rated for cooling. Source: AHRI 210/240. */
 const RATED = { cfmPerTon: 400, wetBulbF: 67, outdoorF: 95 } as const;
-/** Air that passes a coil untouched at the rated airflow, as a share. Our judgement: 3 or 4 rows of fins. */
+/** Air that passes a coil untouched at the rated airflow, as a share. Our judgment: 3 or 4 rows of fins. */
 const RATED_BYPASS = 0.12;
-/** Change of capacity for each °F of wet bulb and outdoors, and with airflow. Our judgement: typical tables. */
+/** Change of capacity for each °F of wet bulb and outdoors, and with airflow. Our judgment: typical tables. */
 const CAPACITY = { perWetBulbF: 0.012, perOutdoorF: -0.005, perAirShare: 0.12 } as const;
 
 /** What a cooling coil meets. */

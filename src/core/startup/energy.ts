@@ -12,14 +12,14 @@ export type SupplyId = `kit-${number}` | 'air-handler' | 'outdoor';
 
 /**
  * How a supply stands, from the order of what was done and read: nothing said of it; read without volts, but not proved
- * dead; open; open and locked; open, locked and proved dead; live.
+ * dead; open; open and locked; open, locked and verified dead; live.
  */
 export type Energy = 'unknown' | 'no-volts' | 'open' | 'locked' | 'proved' | 'live';
 
 export interface Supply {
   readonly id: SupplyId;
   readonly label: string;
-  /** The breaker that was found for it, A; null: it is not on the Sheet. */
+  /** The breaker that was found for it, A; null: it is not on the Survey. */
   readonly breakerAmps: number | null;
 }
 
@@ -30,7 +30,7 @@ export interface SupplyState extends Supply {
   readonly by: Reading | null;
 }
 
-/** Line volts from which a supply is live, and amps from which something on it runs. Our judgement. */
+/** Line volts from which a supply is live, and amps from which something on it runs. Our judgment. */
 const LIVE_VOLTS = 30;
 const LIVE_AMPS = 0.5;
 /** Control volts from which its transformer is fed. */
@@ -38,7 +38,7 @@ const LIVE_CONTROL_VOLTS = 10;
 /** Line volts under which a meter says that there are none. */
 const NO_VOLTS = 5;
 
-/** The supplies of a job: what make-safe has to prove dead. */
+/** The supplies of a job: what make-safe has to verify dead. */
 export const suppliesOf = (facts: Facts): readonly Supply[] => {
   const isPackaged = facts.system.cabinet === 'packaged';
   const kit = kitRows(facts).length === 0 ? [] : facts.heatKit.breakersAmps;
@@ -65,7 +65,7 @@ export const suppliesOf = (facts: Facts): readonly Supply[] => {
   ];
 };
 
-/** The supply that the control transformer hangs on. */
+/** The supply that the control transformer depends on. */
 export const controlSupply = (facts: Facts): SupplyId => {
   const ids = suppliesOf(facts).map(({ id }) => id);
   return ids.find((id) => id === 'air-handler') ?? ids.find((id) => id === 'kit-1') ?? 'outdoor';
@@ -113,7 +113,7 @@ const saysOf = (facts: Facts, item: string, value: ReadingValue): Says => {
   return { live: [], dead: [] };
 };
 
-/** What is said of a supply before it is proved dead, in order. */
+/** What is said of a supply before it is verified dead, in order. */
 export const BEFORE_VERIFIED = [
   { word: 'open', label: 'Open' },
   { word: 'locked', label: 'Locked out' },
@@ -130,7 +130,7 @@ const stageOf = (value: ReadingValue): Energy | undefined => {
 /** What is said of a supply that was locked out and shows volts all the same. */
 export const STILL_LIVE = 'still-live';
 
-/** The item that ticks off a supply as open, locked and proved dead. */
+/** The item that ticks off a supply as open, locked and verified dead. */
 export const verifiedDeadItem = (id: SupplyId): string => `make-safe/dead-${id}`;
 
 /**

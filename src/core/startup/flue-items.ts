@@ -111,7 +111,7 @@ export const stackItems = (context: StartupContext, step: 'gas' | 'oil', grossKe
   ];
 };
 
-/** Usual draft over the fire, in. w.c. Our judgement: burner manuals give −0.01 to −0.02. */
+/** Usual draft over the fire, in. w.c. Our judgment: burner manuals give −0.01 to −0.02. */
 const USUAL_DRAFT = [-0.06, -0.01] as const;
 
 /**
@@ -151,7 +151,7 @@ export const draftOverFire = ({ proof }: Facts): Item => {
   };
 };
 
-/** Smoke number of an oil flame: a trace at most. Source: ASTM D2156 scale; our judgement of what passes. */
+/** Smoke number of an oil flame: a trace at most. Source: ASTM D2156 scale; our judgment of what passes. */
 export const smokeItem: Item = {
   id: 'smoke',
   label: 'Smoke number',

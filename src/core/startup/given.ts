@@ -32,7 +32,7 @@ export const serviceVoltsOf = (facts: Facts, supply: SupplyId): number =>
 /** Line volts farther from the service than this are a fault to fix, not a supply to reckon with. */
 const SANE_SHARES = [0.8, 1.15] as const;
 
-/** Line volts at the indoor unit as a share of the service, as read; 1 where nobody has, or where they are at fault. */
+/** Line volts at the indoor unit as a share of the service, as read; 1 where no one has, or where they are at fault. */
 export const supplyShare = (facts: Facts, readings: ReadonlyMap<string, TakenReading>): number => {
   const supply = controlSupply(facts);
   const volts = numberRead({ readings }, `supply-volts/${supply}`);

@@ -4,7 +4,7 @@ import type { Facts } from '../job/document';
 import type { Observable } from '../model/observable';
 import type { Item } from './step';
 
-/** Where somebody stands to read an item. */
+/** Where someone stands to read an item. */
 export const STARTUP_PLACES = {
   wall: 'thermostat',
   indoor: 'indoor unit',

@@ -55,7 +55,7 @@ const judgedPlainly = (item: Item, value: ReadingValue, place: string | null): V
  * Judges one reading against what is expected of its item.
  * @param value in the item's unit
  * @param place where the clamp or probe was, for items that ask
- * @param isAssumed whether nobody has looked at a fact: a limit that is only assumed fails nothing
+ * @param isAssumed whether no one has looked at a fact: a limit that is only assumed fails nothing
  */
 export const judge = (
   item: Item,

@@ -17,9 +17,9 @@ import { stripAmpsItems } from './strip-amps';
 
 /** A run is steady after this long, ms: as the step's wait has it. */
 const STEADY_MS = 15 * 60_000;
-/** Return and supply read farther apart than this are not of one state, ms. Our judgement. */
+/** Return and supply read farther apart than this are not of one state, ms. Our judgment. */
 const TOGETHER_MS = 10 * 60_000;
-/** What each probe may be off, °F, and the airflow as a share by where it is from. Our judgement. */
+/** What each probe may be off, °F, and the airflow as a share by where it is from. Our judgment. */
 const PROBE_F = 1;
 const CFM_ERROR = { rise: 0.07, setting: 0.15 } as const;
 /** Less than this an outdoor fan stands, A. */

@@ -1,7 +1,7 @@
 import type { PlannedItem, PlannedStep } from './planned';
 import type { Item } from './step';
 
-/** Seconds that one item takes once the system is there, by its unit. Our judgement. */
+/** Seconds that one item takes once the system is there, by its unit. Our judgment. */
 const ITEM_S: Readonly<Record<string, number>> = {
   '': 30,
   V: 25,

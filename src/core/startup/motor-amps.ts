@@ -6,11 +6,11 @@ import { expectUpTo } from './expect';
 import type { StartupContext } from './given';
 import { type Item, stepMoment } from './step';
 
-/** Least share of the plate's amps that a running motor takes. Our judgement. */
+/** Least share of the plate's amps that a running motor takes. Our judgment. */
 const IDLE_SHARE = 0.3;
-/** An inverter at its least speed takes this share of the plate. Our judgement. */
+/** An inverter at its least speed takes this share of the plate. Our judgment. */
 const SLOWEST_SHARE = 0.1;
-/** What a clamp shows beside other conductors, A. Our judgement. */
+/** What a clamp shows next to other conductors, A. Our judgment. */
 const NO_AMPS = 0.3;
 
 const MOTORS = {

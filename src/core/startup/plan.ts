@@ -17,8 +17,8 @@ export type { PlannedItem, PlannedStep };
  * The whole startup of a job: steps that apply, each item with its expected value and, where it was read, the verdict.
  * Later expectations use earlier readings: outdoor temperature, line volts, volts at the kit, return air. Readings that
  * cannot both be true are named as such, and neither passes.
- * @param moment stands in for conditions that were not measured yet
- * @param confirmed facts that somebody has looked at: a limit that is only assumed fails nothing; all count so where it
+ * @param moment is in for conditions that were not measured yet
+ * @param confirmed facts that someone has looked at: a limit that is only assumed fails nothing; all count so where it
  *   is not given
  */
 export const startupPlan = (
@@ -58,7 +58,7 @@ const mayDo = ({ id, license }: StartupStep, facts: Facts, readings: readonly Re
   return observed(facts, readings).some(({ item }) => isOfStep(item));
 };
 
-/** The manifold's pressure was read by everybody once. */
+/** The manifold's pressure was read by everyone once. */
 const MANIFOLD_ITEM = 'emergency/manifold';
 
 /** How far a startup is: items judged by grade, and those still open. */

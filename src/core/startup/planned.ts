@@ -13,7 +13,7 @@ export interface PlannedItem {
   readonly leftOut: UntakenReading | undefined;
   /** Why it is shut for now: hands would go in before every supply of its cabinet is verified dead. */
   readonly heldShut: string | null;
-  /** Whether what its tick proved dead was read live since. */
+  /** Whether what its tick verified dead was read live since. */
   readonly isLiveAgain: boolean;
   /** For the place the reading was taken at, or the item's first. */
   readonly expected: Expectation;
@@ -41,7 +41,7 @@ export interface PlannedStep {
 
 /**
  * Whether what was said of an item is that it is not done yet: taken back, at one of its stages, or done where it no
- * longer stands, as of a gate that was moved since.
+ * longer stands, as of a lockout that was moved since.
  */
 const isUnderWay = ({ stages = [], places }: Item, { value, place }: TakenReading): boolean =>
   value === 'undone' ||

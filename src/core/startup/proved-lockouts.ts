@@ -4,9 +4,9 @@ import type { Reading } from '../job/reading';
 import { observedNow } from '../model/observable';
 import { type LockoutTest, lockoutTests } from './steps/lockouts';
 
-/** Whether what was seen of a gate was seen at the temperature it stands at now. */
+/** Whether what was seen of a lockout was seen at the temperature it is at now. */
 const isSeen = (facts: Facts, readings: readonly Reading[], { atF, items }: LockoutTest): string | null => {
-  // Asked for each post while it is dragged: nothing but what was said of gates is gone through.
+  // Asked for each post while it is dragged: nothing but what was said of lockouts is gone through.
   const now = observedNow(
     facts,
     readings.filter(({ item }) => item.startsWith('gates/')),

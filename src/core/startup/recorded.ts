@@ -2,7 +2,7 @@ import type { FactPath } from '../job/document';
 import { expectBetween, expectUpTo } from './expect';
 import type { Expectation, Item } from './step';
 
-/** A reading that is kept and judged by nobody. */
+/** A reading that is kept and judged by no one. */
 export const recorded = (id: string, label: string, unit: string, sum = ''): Item => ({
   id,
   label,
@@ -13,7 +13,7 @@ export const recorded = (id: string, label: string, unit: string, sum = ''): Ite
 /** Above anything that is read. */
 export const NO_LIMIT = 1e9;
 
-/** Limits that somebody types from a plate, a chart or a manual; null: not typed yet. */
+/** Limits that someone types from a plate, a chart or a manual; null: not typed yet. */
 interface Typed {
   readonly least?: number | null;
   readonly most?: number | null;
@@ -40,7 +40,7 @@ export const expectTyped = (unit: string, { least, most, fact, sum }: Typed): Ex
   return least === undefined ? expectUpTo(most, unit, sum) : expectBetween(least, most, unit, sum);
 };
 
-/** A reading that is judged by limits somebody types. */
+/** A reading that is judged by limits someone types. */
 export const typed = (id: string, label: string, unit: string, limits: Typed): Item => ({
   id,
   label,

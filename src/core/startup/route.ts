@@ -17,13 +17,13 @@ export interface Route {
 /** How many go: one, or a second one who stays at the thermostat. */
 export type People = 1 | 2;
 
-/** Minutes from one place to another; to the indoor unit there is a ladder. Our judgement. */
+/** Minutes from one place to another; to the indoor unit there is a ladder. Our judgment. */
 const WALK_MIN: Readonly<Record<StartupPlace, Readonly<Record<StartupPlace, number>>>> = {
   wall: { wall: 0, indoor: 2, yard: 1.5 },
   indoor: { wall: 2, indoor: 0, yard: 3 },
   yard: { wall: 1.5, indoor: 3, yard: 0 },
 };
-/** What a climb counts beside its minutes, so that of two routes alike in time the one with fewer is taken. */
+/** What a climb counts next to its minutes, so that of two routes alike in time the one with fewer is taken. */
 const CLIMB_WEIGHT_MIN = 2;
 
 /**
@@ -68,7 +68,7 @@ const FOLLOWERS: ReadonlyMap<string, ReadonlySet<string>> = new Map(
 /** Steps that end a startup, in this order, after all others. */
 const LAST = ['outage', 'leave'] as const;
 
-/** Calls that run the compressor, by the mode that the valve stands in. */
+/** Calls that run the compressor, by the mode that the valve is in. */
 const MODE: Partial<Record<CallId, 'heat' | 'cool'>> = {
   'heat-1': 'heat',
   'heat-2': 'heat',
@@ -250,7 +250,7 @@ export const plainRoute = (facts: Facts, steps: readonly PlannedStep[], people: 
 
 /**
  * A startup by place: steps and, within each, items in an order in which the indoor unit is climbed to least and waits
- * are used, nothing before what it needs. It hangs on what is to be read and not on what was, so that it stays as it
+ * are used, nothing before what it needs. It depends on what is to be read and not on what was, so that it stays as it
  * is while it is worked through.
  */
 export const placeRoute = (facts: Facts, steps: readonly PlannedStep[], people: People): Route =>

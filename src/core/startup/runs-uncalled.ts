@@ -1,11 +1,11 @@
 import type { Facts } from '../job/document';
 
-/** Amps above which a strip heats: a clamp's zero and the blower may be all there is under it. Our judgement. */
+/** Amps above which a strip heats: a clamp's zero and the blower may be all there is under it. Our judgment. */
 export const HEATS_AMPS = 8;
 
-/** Least share of the plate's amps at which a compressor certainly runs. Our judgement. */
+/** Least share of the plate's amps at which a compressor certainly runs. Our judgment. */
 export const RUNS_SHARE = 0.25;
-/** The same where no plate was read, A. Our judgement: more than a crankcase heater takes. */
+/** The same where no plate was read, A. Our judgment: more than a crankcase heater takes. */
 const RUNS_AMPS = 3;
 
 const RUNNING: ReadonlySet<string> = new Set(['runs', 'compressor-alone']);

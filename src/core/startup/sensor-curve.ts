@@ -1,4 +1,4 @@
-/** A usual outdoor sensor: 10 kΩ at 77 °F. Its B constant, K: our judgement; the sensor's own table wins. */
+/** A usual outdoor sensor: 10 kΩ at 77 °F. Its B constant, K: our judgment; the sensor's own table wins. */
 const OHMS_AT_77_F = 10_000;
 const B_K = 3950;
 

@@ -31,7 +31,7 @@ const predictionWords = (prediction: Prediction, unit: string): string | null =>
   }
 };
 
-/** Figures closer than this share of the larger read alike. Our judgement: a meter's own error and a call's drift. */
+/** Figures closer than this share of the larger read alike. Our judgment: a meter's own error and a call's drift. */
 const ALIKE_SHARE = 0.04;
 
 const readsAlike = (one: Prediction, other: Prediction): boolean => {
@@ -48,7 +48,7 @@ const givenOf = (context: StartupContext, { call }: Observation): Given => {
 
 /**
  * What the items of a step would read under what is tried, by the item's key: those that would read otherwise than
- * without it. Verdicts never hang on it: what is read is judged by a sound system.
+ * without it. Verdicts never depend on it: what is read is judged by a good system.
  */
 export const simulatedReadings = (
   model: JobModel,

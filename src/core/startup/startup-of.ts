@@ -20,8 +20,8 @@ const planOf = memoizeLast(
 
 /**
  * The startup of a job with its verdicts. What is tried never counts there: a reading is judged by a good system.
- * @param moment stands in for conditions that were not measured yet
- * @param confirmed facts that somebody has looked at; all count so where it is not given
+ * @param moment is in for conditions that were not measured yet
+ * @param confirmed facts that someone has looked at; all count so where it is not given
  */
 export const startupOf = (
   model: JobModel,

@@ -32,7 +32,7 @@ export const staticOf = (call: CallId): Observation => ({ call, observable: { ki
 /** External static pressure at another airflow through the same ducts. Source: the fan laws, Δp ∝ CFM². */
 export const staticAt = (inWc: number, cfm: number, otherCfm: number): number => inWc * (otherCfm / cfm) ** 2;
 
-/** Where the two probes go, by what the blower stands in. */
+/** Where the two probes go, by what the blower is in. */
 export const probePlaces = (facts: Facts): string => {
   if (facts.system.cabinet === 'packaged')
     return 'External static pressure: one probe in the return after the filter, one in the supply duct, both at the cabinet; panels on.';

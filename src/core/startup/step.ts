@@ -76,7 +76,7 @@ export interface Item {
   readonly places?: readonly ClampPlace[];
   /** What has to be so before it is done, in order, each said by a tap of its own. */
   readonly stages?: readonly { readonly word: string; readonly label: string }[];
-  /** The supply that its tick proves dead: a reading that shows volts ends the proof. */
+  /** The supply that its tick verifies dead: a reading that shows volts ends the proof. */
   readonly proves?: SupplyId;
   /** The cabinet that hands go into: it stays shut until each of its supplies is verified dead. */
   readonly handsIn?: Cabinet;
@@ -84,12 +84,12 @@ export interface Item {
   readonly stops?: StopId;
   /** A reading that something safe depends on: no slip of the point is ever suggested for it. */
   readonly isSafety?: boolean;
-  /** Control volts that no observable stands for. */
+  /** Control volts that no observable means. */
   readonly isControlVolts?: boolean;
   /** The other way a thing to do can end, said by a button of its own. */
   readonly fails?: { readonly word: string; readonly label: string; readonly means: string };
   readonly expect: (place: string | null) => Expectation;
-  /** The fact that its limit is taken from: while nobody has looked at it, a reading beyond is looked at again. */
+  /** The fact that its limit is taken from: while no one has looked at it, a reading beyond is looked at again. */
   readonly limitFrom?: FactPath;
   /** The whole verdict on a number, where limits alone do not tell: CO by the O₂ of its sample. */
   readonly verdict?: (value: number) => Verdict;
@@ -108,7 +108,7 @@ export interface BuiltStep {
   readonly limits?: readonly FactPath[];
   /** Why today's weather does not let it be proved as it runs; what is open then waits for a return visit. */
   readonly waitsFor?: WeatherWait;
-  /** The airflow by each way that was read, beside one another. */
+  /** The airflow by each way that was read, side by side. */
   readonly airflows?: readonly AirflowSeen[];
   /** What the heat pump was measured to give in this call, where that can be told. */
   readonly capacity?: MeasuredCapacity;
@@ -119,10 +119,10 @@ export interface BuiltStep {
 export interface StartupStep {
   readonly id: string;
   readonly title: string | ((facts: Facts) => string);
-  /** Why it is done; a sentence for the job where it hangs on what is there. */
+  /** Why it is done; a sentence for the job where it depends on what is there. */
   readonly why: string | ((facts: Facts) => string);
   readonly applies: (facts: Facts) => boolean;
-  /** Whose work it is, where a license is needed: it stands in the list for those alone who say that they have it. */
+  /** Whose work it is, where a license is needed: it is in the list for those alone who say that they have it. */
   readonly license?: 'fuel' | 'refrigerant';
   readonly build: (context: StartupContext) => BuiltStep;
 }

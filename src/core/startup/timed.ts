@@ -5,11 +5,11 @@ import { FAN_AFTER_HEAT } from '../setup/settings/fan-after-heat';
 import { expectWithin } from './expect';
 import type { Expectation, Item } from './step';
 
-/** A stopwatch and an ear: how far a delay may be off, as a share. Our judgement. */
+/** A stopwatch and an ear: how far a delay may be off, as a share. Our judgment. */
 const TIMED_SHARE = 0.25;
 const NOBODY: ReadonlySet<FactPath> = new Set();
 
-/** How long the blower runs on after heat, timed beside what it is set to. */
+/** How long the blower runs on after heat, timed next to what it is set to. */
 export const fanAfterItem = (facts: Facts): Item => {
   const seconds = resolveAmong([BACKUP_SOURCE, FAN_AFTER_HEAT], { facts, confirmed: NOBODY }).get(
     'fan-after-heat',

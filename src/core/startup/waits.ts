@@ -20,7 +20,7 @@ export const steadyRunWait = ({ outdoorUnit }: Facts): Wait => ({
       : 'Temperatures and amps are meaningful after 15 minutes.',
 });
 
-/** Until a burner's rise stands still. */
+/** Until a burner's rise is stopped. */
 export const STEADY_FIRE: Wait = {
   id: 'steady',
   label: 'Steady fire',

@@ -5,11 +5,11 @@ import { type BuiltStep, outdoorFOf, stepMoment } from './step';
 
 type Wait = Pick<BuiltStep, 'waitsFor'>;
 
-/** Below this outdoors cooling says nothing of a unit, °F. Our judgement: makers' charts begin about there. */
+/** Below this outdoors cooling says nothing of a unit, °F. Our judgment: manufacturers' charts begin about there. */
 const LEAST_COOLING_F = 65;
-/** Above this outdoors a heating run is short and says nothing of capacity, °F. Our judgement. */
+/** Above this outdoors a heating run is short and says nothing of capacity, °F. Our judgment. */
 const MOST_HEATING_F = 65;
-/** Above this outdoors a coil does not get cold enough for its switch to close, °F. Our judgement. */
+/** Above this outdoors a coil does not get cold enough for its switch to close, °F. Our judgment. */
 const MOST_DEFROST_F = 50;
 
 /** What heating by the compressor waits for: to be let run, or air that is cold enough to say something. */

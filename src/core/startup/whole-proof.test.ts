@@ -10,7 +10,7 @@ import { families } from '../wiring/families';
 import { startupOf } from './startup-of';
 
 const ALL = families();
-/** Families spread over all kinds: every so many of the list. */
+/** Families spread over all kinds: every this many of the list. */
 const sixty = ALL.filter((_, at, all) => at % Math.ceil(all.length / 60) === 0);
 /** `npm run proof` takes every family, and every fault in sixty of them. */
 const isSweep = process.env.SWEEP === 'all';
@@ -33,7 +33,7 @@ const normal = (next: () => number): number => {
 
 /**
  * Reads everything that can be read in a startup on a house with an effect in it, in order, each with a meter's spread;
- * what later items expect hangs on it.
+ * what later items expect depends on it.
  */
 const readThrough = (given: Facts, effect: Parameters<ReturnType<typeof faultedSystems>>[0], seed: number) => {
   const facts = provable(given);

@@ -11,16 +11,16 @@ import { numberRead, type StartupContext } from './given';
 import { stepMoment } from './step';
 import { POINT_NAMES, pointOf, terminalObservation } from './terminal-points';
 
-/** Something of the catalogue that would give the readings taken. */
+/** Something of the catalog that would give the readings taken. */
 export interface WireSuspect {
   readonly cause: Cause;
   /** Its share among all that would, from how often it is met and how near its readings are. */
   readonly share: number;
 }
 
-/** Readings this near to a fault's are explained by it, V. Our judgement: two meters and a loose screw. */
+/** Readings this near to a fault's are explained by it, V. Our judgment: two meters and a loose screw. */
 const NEAR_VOLTS = 3;
-/** Spread of two meters on the same terminal, V. Our judgement. */
+/** Spread of two meters on the same terminal, V. Our judgment. */
 const SPREAD_VOLTS = 0.8;
 
 /** What a technician looks for first: a broken conductor, a missing jumper, a contact that does not close. */

@@ -38,7 +38,7 @@ const licensed = (facts: Facts): Facts => ({
   },
 });
 
-/** A sentence that would have somebody lead around a safety, or take one out of the circuit. */
+/** A sentence that would have someone lead around a safety, or take one out of the circuit. */
 const SAFETY =
   '(?:PS1|PS2|pressure.switch|limit|rollout|float switch|low.gas|flame|high.pressure switch|low.pressure switch|door switch)';
 const BRIDGES = '(?:jumper|bridge|bypass|strap|defeat|short out|lead around|hold in|wire around)';

@@ -67,12 +67,12 @@ const SMALL_BREAKER: Readonly<Record<Metal, Ampacities>> = {
   ]),
 };
 
-/** What the conductors of a kit's circuits are, as far as somebody has looked. */
+/** What the conductors of a kit's circuits are, as far as someone has looked. */
 export interface ConductorKind {
   readonly metal: Metal;
   /** Column of the table that may be used, °C. */
   readonly column: Column;
-  /** Whether that is known, or the safe side while nobody has looked. */
+  /** Whether that is known, or the safe side while no one has looked. */
   readonly isKnown: boolean;
 }
 

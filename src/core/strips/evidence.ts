@@ -10,7 +10,7 @@ export interface EvidenceKeys {
 }
 
 /**
- * What a job knows of its kit: elements, plate and breakers as far as somebody has looked, ohms measured, amps of
+ * What a job knows of its kit: elements, plate and breakers as far as someone has looked, ohms measured, amps of
  * everything running.
  * @param current the reading that counts for each key
  */

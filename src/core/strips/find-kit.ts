@@ -7,7 +7,7 @@ import { type Element, elementAmps, elementOhms } from './element';
 export interface KitEvidence {
   readonly ratedVolts: number;
   readonly plateKW?: number | undefined;
-  /** Elements as somebody entered them, kW. */
+  /** Elements as someone entered them, kW. */
   readonly enteredKW?: readonly number[] | undefined;
   readonly breakersAmps?: readonly number[] | undefined;
   /** Cold ohms of each element, as far as measured; `OL` for an open one. */
@@ -28,20 +28,20 @@ export interface KitGuess {
   readonly against: readonly string[];
 }
 
-/** Element sizes of the trade at their rated volts, kW. Our judgement, others turn up: measured ohms say which. */
+/** Element sizes of the trade at their rated volts, kW. Our judgment, others turn up: measured ohms say which. */
 const USUAL_KW = [2.5, 3, 3.6, 3.75, 3.84, 4.2, 4.5, 4.6, 4.8, 5] as const;
-/** Elements of the largest kit that is looked for; the Sheet takes no more. */
+/** Elements of the largest kit that is looked for; the Survey takes no more. */
 export const MOST_ELEMENTS = 6;
 
 /**
- * Agreement within these shares: ohms and amps as in startup's tolerance, plates are rounded. Our judgement: a clamp
+ * Agreement within these shares: ohms and amps as in startup's tolerance, plates are rounded. Our judgment: a clamp
  * and the volts of another minute add two percent to the kit's own five.
  */
 const OHMS_SHARE = 0.1;
 const PLATE_SHARE = 0.04;
 const AMPS_SHARE = 0.07;
 
-/** What is measured counts more than what is printed, and what is printed more than what somebody fitted. */
+/** What is measured counts more than what is printed, and what is printed more than what someone fitted. */
 const WEIGHT = { ohms: 6, running: 3, plate: 3, entered: 2.5, breakers: 1.5 } as const;
 
 const isNear = (value: number, aim: number, share: number) => Math.abs(value - aim) <= share * aim;
@@ -64,7 +64,7 @@ const candidates = ({ plateKW, enteredKW = [], ohms = [], ratedVolts }: KitEvide
       isNear(nearestUsual(kW), kW, OHMS_SHARE) ? nearestUsual(kW) : roundTo(kW, 1),
     );
     kits.push(snapped);
-    // An open element is most likely like its neighbours.
+    // An open element is most likely like its neighbors.
     const open = ohms.filter((each) => each === 'OL').length;
     if (open > 0) kits.push([...snapped, ...Array<number>(open).fill(snapped[0]!)]);
   }
@@ -96,7 +96,7 @@ const weigh = (elementsKW: readonly number[], evidence: KitEvidence): { guess: K
   }
   if (enteredKW && enteredKW.length > 0) {
     const isSame = words([...enteredKW].sort()) === words([...elementsKW].sort());
-    // What somebody entered speaks for itself, and against nothing: a kit of other elements may still be the true one.
+    // What someone entered speaks for itself, and against nothing: a kit of other elements may still be the true one.
     if (isSame) say(true, WEIGHT.entered, `entered as ${words(enteredKW)} kW`);
   }
   if (breakersAmps && breakersAmps.length > 0) {
@@ -148,7 +148,7 @@ const weigh = (elementsKW: readonly number[], evidence: KitEvidence): { guess: K
 /**
  * Finds the kit from whatever is known: plate, breakers, cold ohms, amps and volts while running. Best first, at most
  * five. `sure`: two kinds of evidence or more agree, none speaks against it and no other kit fits as well; `likely`:
- * one kind, the same. A contradiction between plate and measurement stands in `against`.
+ * one kind, the same. A contradiction between plate and measurement is in `against`.
  * @param evidence ohms and volts above zero
  */
 export const findKits = (evidence: KitEvidence): KitGuess[] => {
@@ -173,10 +173,10 @@ export const findKits = (evidence: KitEvidence): KitGuess[] => {
   });
 };
 
-/** Seconds between one switch of a chain and the next, where nobody has timed them. */
+/** Seconds between one switch of a chain and the next, where no one has timed them. */
 const STAGGER_S = 25;
 
-/** Elements as rows of the Sheet; bank and delays are those of the row that was there, else the usual chain. */
+/** Elements as rows of the Survey; bank and delays are those of the row that was there, else the usual chain. */
 export const withStagger = (elementsKW: readonly number[], before: readonly ElementRow[]): ElementRow[] =>
   elementsKW.map((kW, at) => ({
     bank: 1,

@@ -10,7 +10,7 @@ export const interlockedBank = (facts: Facts): number | null => {
   return bank !== null && bank !== first && others.includes(bank) ? bank : null;
 };
 
-/** The banks that may run beside the compressor, bank 1 first. */
+/** The banks that may run with the compressor, bank 1 first. */
 export const banksWithCompressor = (facts: Facts): readonly Bank[] => {
   const held = interlockedBank(facts);
   return jobBanks(facts).filter(({ bank }) => bank !== held);

@@ -36,7 +36,7 @@ export interface LadderState {
 /**
  * The kit at a second since the moment's call began. Where the call brings a bank, its switches close one after the
  * other; where it does not, they stay open, or open one after the other where strips were on before.
- * @param bench what the kit's coils hang on, and what is tried on it
+ * @param bench what the kit's coils depend on, and what is tried on it
  * @param seconds since the call began, s
  * @param suppliedVolts volts at the kit
  * @param openBreakers circuits whose breaker is open

@@ -4,7 +4,7 @@ import { type Circuit, subdivide } from './circuits';
 import { type Element, elementOhms } from './element';
 import { jobElements, sizedAtVolts } from './from-job';
 
-/** What stands in a rung between the two legs, in order. */
+/** What is in a rung between the two legs, in order. */
 export type PartKind = 'breaker' | 'link' | 'element' | 'limit' | 'switch';
 
 /** One rung of the ladder: an element with everything in series with it. */

@@ -6,7 +6,7 @@ export interface PartPanel {
   readonly title: string;
   readonly purpose: string;
   readonly fails: string;
-  /** Power off, proven dead, one end lifted. */
+  /** Power off, verified dead, one end lifted. */
   readonly cold: string;
   /** With the rung called and live. */
   readonly live: string;

@@ -1,6 +1,6 @@
 /**
- * A kit may deliver this share less or more than its nameplate, corrected to the measured volts. Source: what makers of
- * sheathed and open-coil elements give, +5 and −10 %.
+ * A kit may deliver this share less or more than its nameplate, corrected to the measured volts. Source: what
+ * manufacturers of sheathed and open-coil elements give, +5 and −10 %.
  */
 export const KIT_SHORT = 0.1;
 export const KIT_OVER = 0.05;

@@ -9,7 +9,7 @@ export interface VoltsMeaning {
 /** A supply may stray this share from the service's nominal volts. Source: ANSI C84.1, range A. */
 export const SERVICE_TOLERANCE = 0.05;
 
-/** What hangs on a supply. */
+/** What depends on a supply. */
 export type Fed = 'strips' | 'motor' | 'furnace';
 
 const LOW_MEANS: Readonly<Record<Fed, string>> = {
@@ -29,7 +29,7 @@ const OTHER_SERVICES = [120, 208, 240, 277, 480];
  * @param volts as read
  * @param serviceVolts what the service should give
  * @param tolerance share that it may stray
- * @param feeds what hangs on it: what low volts do to it
+ * @param feeds what depends on it: what low volts do to it
  */
 export const voltsMeaning = (
   volts: number,

@@ -10,7 +10,7 @@ export interface Sending {
   readonly pending: Readonly<Partial<Record<FactPath, unknown>>>;
 }
 
-/** Text that stands in a field and is not entered yet, and the page on which the field is. */
+/** Text that is in a field and is not entered yet, and the page on which the field is. */
 export interface Typed {
   readonly text: string;
   readonly place: string;
@@ -26,7 +26,7 @@ export interface JobDraft {
   readonly visitsOut?: readonly Visit[];
   /** The save that is under way: sent again after a reload it is the same save, and lands once. */
   readonly sending?: Sending | null;
-  /** What stands in fields and is not entered yet, by the field's name. */
+  /** What is in fields and is not entered yet, by the field's name. */
   readonly typed?: Readonly<Record<string, Typed>>;
 }
 

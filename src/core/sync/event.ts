@@ -3,7 +3,7 @@ import type { StoredJob } from '../job/stored-job';
 import type { Answer } from './answer';
 import type { JobDraft } from './draft';
 
-/** What time it is for the device, and an id that nobody has had yet. */
+/** What time it is for the device, and an id that no one has had yet. */
 export interface Tick {
   /** ISO 8601, by the device's own clock. */
   readonly at: string;

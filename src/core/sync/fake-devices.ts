@@ -66,7 +66,7 @@ interface OnItsWay {
 
 type Seen = Readonly<Partial<Record<FactPath, readonly unknown[]>>>;
 
-/** How a request ends: answered, never come, come without that anybody hears of it, or come and not heard of yet. */
+/** How a request ends: answered, never come, come without that anyone hears of it, or come and not heard of yet. */
 export type Fate = 'answered' | 'never came' | 'answer lost' | 'answer late';
 
 const copy = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
@@ -153,7 +153,7 @@ export const fakeDevice = (server: SyncServer, first: StoredJob) => {
   return {
     state: () => state,
     waits: () => onItsWay.length > 0 || due !== null,
-    /** Facts that a save of this device laid over what nobody here had seen. */
+    /** Facts that a save of this device laid over what no one here had seen. */
     overwritten: () => overwritten,
     enter: (path: FactPath, value: unknown) => {
       const before = path in state.pending ? (seen[path] ?? []) : [factValue(state.saved.document.facts, path)];

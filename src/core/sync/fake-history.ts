@@ -58,11 +58,11 @@ const play = async (device: FakeDevice, act: Act): Promise<void> => {
   }
 };
 
-/** What became of a history: what is to be as it is, each beside how it came out. */
+/** What became of a history: what is to be as it is, each next to how it came out. */
 export interface Outcome {
   readonly read: readonly unknown[];
   readonly landed: readonly unknown[];
-  /** Facts that stand as nobody entered them, or are laid over what nobody had seen. */
+  /** Facts that stand as no one entered them, or are laid over what no one had seen. */
   readonly wrong: readonly FactPath[];
   readonly states: readonly object[];
 }

@@ -20,7 +20,7 @@ const HISTORY = { outbox: 'readings', marksOut: 'settingMarks' } as const satisf
   Record<Outbox, keyof StoredJob>
 >;
 
-/** The visit to show once rows have landed: where the one shown was somebody else's all along, theirs. */
+/** The visit to show once rows have landed: where the one shown was someone else's all along, theirs. */
 const landedVisit = (shown: string | null, sent: ReadonlyMap<string, string>, rows: readonly Row[]): string | null =>
   rows.find(({ id, visit }) => sent.get(id) === shown && visit !== shown)?.visit ?? shown;
 
@@ -51,11 +51,11 @@ export const rowsLanded = (
   };
 };
 
-/** What is said where somebody else saved first. */
+/** What is said where someone else saved first. */
 export const SAVED_SINCE =
   'Someone changed this job after you opened it. Nothing was overwritten. Choose which values to keep.';
 
-/** Why a save was refused, with the fact that it is about by the name on the Sheet. */
+/** Why a save was refused, with the fact that it is about by the name on the Survey. */
 const problemWords = ({ pending }: Sending, { path, error }: Extract<Answer<unknown>, { kind: 'refused' }>): string => {
   const at = /^changes\[(\d+)\]/.exec(path)?.[1];
   const fact = at === undefined ? undefined : changesOf(pending)[Number(at)];
@@ -64,7 +64,7 @@ const problemWords = ({ pending }: Sending, { path, error }: Extract<Answer<unkn
 
 /**
  * Whether nothing that waits here was touched by who saved first: each line still says there what it said when it was
- * changed here. Then nothing is laid over what nobody has seen, and there is nothing to ask.
+ * changed here. Then nothing is laid over what no one has seen, and there is nothing to ask.
  */
 export const isApart = ({ saved, pending }: Pick<SyncState, 'saved' | 'pending'>, theirs: StoredJob): boolean =>
   (Object.keys(pending) as FactPath[]).every((path) =>
@@ -73,8 +73,8 @@ export const isApart = ({ saved, pending }: Pick<SyncState, 'saved' | 'pending'>
 
 /**
  * The facts' save is part of the job. What changed again while it was under way stays pending. A save that landed long
- * before it was heard of may be answered with what somebody else saved since: where that is about what is pending here,
- * nobody here has seen it, and it asks.
+ * before it was heard of may be answered with what someone else saved since: where that is about what is pending here,
+ * no one here has seen it, and it asks.
  */
 export const factsLanded = (state: SyncState, sent: Sending, job: StoredJob): SyncState => {
   const pending = Object.fromEntries(
@@ -94,7 +94,7 @@ export const factsLanded = (state: SyncState, sent: Sending, job: StoredJob): Sy
     : { ...state, pending, saved: seen, theirs: job, problem: SAVED_SINCE };
 };
 
-/** The facts' save was refused: somebody saved first, or a value is none. */
+/** The facts' save was refused: someone saved first, or a value is none. */
 export const factsRefused = (
   state: SyncState,
   sent: Sending,

@@ -6,13 +6,13 @@ import type { Visit } from '../job/visit';
 import { lastVisit, ofVisit } from '../job/visits';
 import type { JobDraft, Sending, Typed } from './draft';
 
-/** `unnamed`: all is saved but what waits for somebody to say who read it. */
+/** `unnamed`: all is saved but what waits for someone to say who read it. */
 export type SaveState = 'saved' | 'waiting' | 'saving' | 'lost' | 'stale' | 'refused' | 'unnamed';
 
 /** Rows that are only ever added, by the box in which they wait. */
 export type Outbox = 'outbox' | 'marksOut';
 
-/** What is under way: whether the job's errands are done, some rows, or the facts. */
+/** What is under way: whether the job's queued requests are done, some rows, or the facts. */
 type Asked =
   | { readonly kind: 'errands' }
   | { readonly kind: 'rows'; readonly box: Outbox; readonly ids: readonly string[] }
@@ -26,7 +26,7 @@ export interface Refusal {
   readonly isPassing: boolean;
 }
 
-/** One going over of everything that waits: errands, readings, marks, facts. */
+/** One going over of everything that waits: queued requests, readings, marks, facts. */
 export interface Round {
   readonly asked: Asked;
   /** Rows that were sent, and rows that are sent by themselves since they were refused among others. */
@@ -43,7 +43,7 @@ export interface Line {
   readonly sending: Sending | null;
   /** Null: nothing is being sent. */
   readonly round: Round | null;
-  /** Tries in a row that nobody answered. */
+  /** Tries in a row that no one answered. */
   readonly lostInARow: number;
 }
 
@@ -60,7 +60,7 @@ export interface SyncState {
   readonly visitsOut: readonly Visit[];
   /** Id of the visit that is shown; null: the last one. */
   readonly visit: string | null;
-  /** What stands in fields and is not entered yet, by the field's name. */
+  /** What is in fields and is not entered yet, by the field's name. */
   readonly typed: Readonly<Record<string, Typed>>;
   readonly saveState: SaveState;
   /** When something was last acknowledged here, ISO 8601; null: nothing yet. */
@@ -68,12 +68,12 @@ export interface SyncState {
   readonly problem: string;
   /** Whether this device had no room for what is not acknowledged: a reload loses it. */
   readonly isUnkept: boolean;
-  /** The other version, when a save was refused because somebody saved first. */
+  /** The other version, when a save was refused because someone saved first. */
   readonly theirs: StoredJob | null;
   readonly line: Line;
 }
 
-/** Whether a reading or a mark waits for somebody to say who made it. */
+/** Whether a reading or a mark waits for someone to say who made it. */
 export const isUnnamed = ({ author }: { readonly author: string }): boolean => author.trim() === '';
 
 type Boxes = Pick<SyncState, 'outbox' | 'marksOut'>;
@@ -113,7 +113,7 @@ export const everything = ({ saved, outbox, marksOut, visitsOut }: Rows & Pick<S
   visits: together(saved.visits, visitsOut),
 });
 
-/** The job as it stands on this device. */
+/** The job as it is on this device. */
 export interface Overlaid {
   /** Facts with everything entered here laid over them. */
   readonly facts: Facts;
@@ -126,7 +126,7 @@ export interface Overlaid {
   readonly settingMarks: readonly SettingMark[];
 }
 
-/** The job as it stands with everything entered here laid over what is saved. */
+/** The job as set now with everything entered here laid over what is saved. */
 export const overlay = (
   saved: StoredJob,
   { pending, visit, ...rows }: Rows & Pick<SyncState, 'pending' | 'visit'>,

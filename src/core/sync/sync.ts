@@ -33,7 +33,7 @@ const restOf = ({ pending, outbox, marksOut }: SyncState): number =>
 
 const restAfter = (lostInARow: number): number => RESTS_MS[Math.min(lostInARow, RESTS_MS.length - 1)]!;
 
-/** Nobody answered: it is tried again after a rest. */
+/** No one answered: it is tried again after a rest. */
 const lost = (state: SyncState, problem: string): SyncStep => {
   const { line } = state;
   return {
@@ -47,7 +47,7 @@ const lost = (state: SyncState, problem: string): SyncStep => {
   };
 };
 
-/** What has to be done before is not done: nobody answered, or the server refused it and somebody has to look. */
+/** What has to be done before is not done: no one answered, or the server refused it and someone has to look. */
 const heldUp = (state: SyncState, refusal: string): SyncStep =>
   refusal === ''
     ? lost(state, NO_ANSWER)
@@ -63,7 +63,7 @@ const ended = (state: SyncState, { at }: Tick): SyncStep => {
   if (refusal) {
     const { saveState, problem, isPassing } = refusal;
     const { lostInARow } = state.line;
-    // What passes is tried again by itself; what does not, as soon as somebody has it tried again.
+    // What passes is tried again by itself; what does not, as soon as someone has it tried again.
     return isPassing
       ? {
           state: { ...idle, saveState, problem, line: { ...idle.line, lostInARow: lostInARow + 1 } },
@@ -155,7 +155,7 @@ const answered = (state: SyncState, answer: Answer<unknown>, tick: Tick): SyncSt
   const done = { ...state, line: { ...state.line, sending: null } };
   if (answer.kind === 'ok') return goOn(factsLanded(done, sending, answer.value as StoredJob), tick);
   const { theirs, refusal } = factsRefused(done, sending, answer);
-  // Somebody saved other lines, or this device did and a reload kept the answer from it: it goes out on theirs.
+  // Someone saved other lines, or this device did and a reload kept the answer from it: it goes out on theirs.
   if (theirs && state.saved.revision === sending.baseRevision && isApart(done, theirs))
     return goOn(withRound({ ...done, saved: theirs }, { areFactsTried: false }), tick);
   return goOn(withRound({ ...done, theirs }, { refusal: refusal && joinedRefusal(round.refusal, refusal) }), tick);

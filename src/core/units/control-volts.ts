@@ -4,24 +4,24 @@
  */
 
 /**
- * A 24 V coil pulls in at or above it. Our judgement, with the trade: three quarters of nominal; coils differ, and the
+ * A 24 V coil pulls in at or above it. Our judgment, with the trade: three quarters of nominal; coils differ, and the
  * maker's figure wins.
  */
 export const PULL_IN_VOLTS = 18;
 
-/** A coil that is in lets go below it: half of nominal. Our judgement: relays let go anywhere from 4 to 12 V. */
+/** A coil that is in lets go below it: half of nominal. Our judgment: relays let go anywhere from 4 to 12 V. */
 export const DROP_OUT_VOLTS = 12;
 
 /** Least volts at a coil under load, a sound margin above pull-in. Source: the trade's own rule, 20 V at every coil. */
 export const LEAST_COIL_VOLTS = 20;
 
-/** Below it a coil is not fed at all, and its volts are no shortage. Our judgement: half of what lets it go. */
+/** Below it a coil is not fed at all, and its volts are no shortage. Our judgment: half of what lets it go. */
 export const FED_VOLTS = 6;
 
 /** What a class 2 supply gives, no load to full load. Source: the trade's own limits, 21 to 28 V. */
 export const SUPPLY_VOLTS = [21, 28] as const;
 
-/** Wider limits within which it still works, for a warning: pull-in, and what electronics stand. Our judgement. */
+/** Wider limits within which it still works, for a warning: pull-in, and what electronics stand. Our judgment. */
 export const SUPPLY_WARN_VOLTS = [PULL_IN_VOLTS, 30] as const;
 
 /**
@@ -30,11 +30,11 @@ export const SUPPLY_WARN_VOLTS = [PULL_IN_VOLTS, 30] as const;
  */
 export const MOST_CONTROL_VOLTS = 30;
 
-/** A terminal that is off reads less than it. Our judgement: leaks through a board's filters make a volt or two. */
+/** A terminal that is off reads less than it. Our judgment: leaks through a board's filters make a volt or two. */
 export const DEAD_VOLTS = 3;
 
 /** Up to it an off terminal shows a ghost, above it something feeds it. Half of the supply, as for a floating wire. */
 export const GHOST_VOLTS = 12;
 
-/** Below it a meter shows nothing worth a word. Our judgement: the last digit of a cheap meter. */
+/** Below it a meter shows nothing worth a word. Our judgment: the last digit of a cheap meter. */
 export const NOTHING_VOLTS = 1;

@@ -49,7 +49,7 @@ export const steppedF = (scale: DegreeScale, atF: number, steps: number): number
 export const nearestF = (scale: DegreeScale, atF: number): number =>
   scale === 'F' ? Math.round(atF) : fromScale('C', Math.round(onScale('C', atF) * 2) / 2);
 
-/** A figure of a scale as it is shown: at most so many decimals, none that say nothing. */
+/** A figure of a scale as it is shown: at most this many decimals, none that say nothing. */
 export const degreesText = (value: number, decimals = 1): string => {
   const rounded = roundTo(value, decimals);
   return String(Object.is(rounded, -0) ? 0 : rounded);
@@ -89,7 +89,7 @@ export interface Degrees {
   readonly figure: (valueF: number, decimals?: number) => string;
   /** The same with its unit. */
   readonly text: (valueF: number, decimals?: number) => string;
-  /** Round marks of this scale along a span, every so many of its own degrees. */
+  /** Round marks of this scale along a span, every this many of its own degrees. */
   readonly ticks: (spanF: SpanF, every: number) => readonly { readonly atF: number; readonly value: number }[];
 }
 

@@ -25,7 +25,7 @@ export const percentAlong = ([fromF, toF]: SpanF, atF: number): number =>
 export const atShare = ([fromF, toF]: SpanF, share: number): number =>
   fromF + Math.min(1, Math.max(0, share)) * (toF - fromF);
 
-/** Round temperatures along a span, every so many degrees, ends included where they are round. */
+/** Round temperatures along a span, every this many degrees, ends included where they are round. */
 export const ticksAlong = ([fromF, toF]: SpanF, everyF: number): number[] => {
   const first = Math.ceil(fromF / everyF) * everyF;
   return Array.from({ length: Math.floor((toF - first) / everyF) + 1 }, (_, at) => first + at * everyF);

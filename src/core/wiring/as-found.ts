@@ -94,7 +94,7 @@ export const withWires = (planned: Harness, rows: readonly WireRow[]): Harness =
   };
 };
 
-/** What is in the wall: as recorded, or as planned where nobody has recorded it. */
+/** What is in the wall: as recorded, or as planned where no one has recorded it. */
 export const harnessAsFound = (facts: Facts, planned: Harness): Harness =>
   facts.wiring.asFound === null ? planned : withWires(planned, facts.wiring.asFound);
 
@@ -130,7 +130,7 @@ export const addJumper = (rows: readonly WireRow[], from: TerminalRef, to: Termi
 export const removeJumper = (rows: readonly WireRow[], { from, to }: Pick<Jumper, 'from' | 'to'>): readonly WireRow[] =>
   rows.filter((row) => !isLink(row, jumperId(from, to)));
 
-/** Colours that a cable could still have, for a conductor that the plan does not know. */
+/** Colors that a cable could still have, for a conductor that the plan does not know. */
 export const freeColors = (rows: readonly WireRow[], cable: string): string[] =>
   COLORS.filter((colour) => !rows.some((row) => row.cable === cable && row.colour === colour));
 

@@ -59,7 +59,7 @@ const KIND_WORDS = { lost: 'does not pull in on', extra: 'pulls in on', chatters
 const callWords = (calls: readonly CallId[], all: number) =>
   calls.length === all ? 'every call' : calls.map((call) => CALLS[call].short.toLowerCase()).join(', ');
 
-/** A change of behaviour in words: “Contactor does not pull in: heat, cool.” */
+/** A change of behavior in words: “Contactor does not pull in: heat, cool.” */
 export const changeWords = ({ coil, kind, calls }: BehaviorChange, all: number): string =>
   `${coil.label} ${KIND_WORDS[kind]}: ${callWords(calls, all)}.`;
 

@@ -70,7 +70,7 @@ export const CHOICES: readonly Choice[] = [
   {
     id: 'interlock',
     question: 'What keeps compressor and furnace apart?',
-    // In one cabinet the maker keeps them apart.
+    // In one cabinet the manufacturer keeps them apart.
     applies: (facts) => !isElectric(facts) && facts.system.cabinet !== 'packaged',
     schools: [
       { label: 'Fossil-fuel kit', changes: [{ path: 'furnace.interlock', value: 'kit' }] },
@@ -79,7 +79,7 @@ export const CHOICES: readonly Choice[] = [
   },
 ];
 
-/** What a school would be here: whether it is the one in force, what changes in wires, and what in behaviour. */
+/** What a school would be here: whether it is the one in force, what changes in wires, and what in behavior. */
 export interface MethodHere {
   readonly school: Method;
   readonly isInForce: boolean;

@@ -9,7 +9,7 @@ import { type Bench, benchOf, type Supply } from './state';
 export interface Difference {
   readonly id: string;
   readonly words: string;
-  /** What a sound system would do wrong with this alone; empty: nothing. */
+  /** What a good system would do wrong with this alone; empty: nothing. */
   readonly effects: readonly string[];
   readonly changes: readonly BehaviorChange[];
 }

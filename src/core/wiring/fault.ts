@@ -41,7 +41,7 @@ const moveEnd = (edge: Edge, from: string, to: string): Edge =>
   edge.a === from ? { ...edge, a: to } : edge.b === from ? { ...edge, b: to } : edge;
 
 /**
- * What a loose or corroded screw adds, Ω. Our judgement: a meter without load sees nothing of it, and a coil behind it
+ * What a loose or corroded screw adds, Ω. Our judgment: a meter without load sees nothing of it, and a coil behind it
  * does not pull in.
  */
 const LOOSE_OHMS = 120;
@@ -127,7 +127,7 @@ export const showsInCable = ({ fault }: NamedFault, cable: CableId): boolean =>
   (fault.kind === 'touching' && fault.wires[0].startsWith(`${cable}/`));
 
 /**
- * Whether a fault shows when a strip is looked over and tugged: neighbours exchanged there, a jumper that is not there,
+ * Whether a fault shows when a strip is looked over and tugged: neighbors exchanged there, a jumper that is not there,
  * a screw that is loose.
  */
 export const showsOnStrip = ({ code, fault }: NamedFault, device: DeviceId, harness: Harness): boolean => {
@@ -160,7 +160,7 @@ const looseConductors = (harness: Harness): NamedFault[] =>
       fault: { kind: 'loose', wire: id },
     }));
 
-/** Conductors that lie beside each other in a cable and touch. */
+/** Conductors that lie side by side in a cable and touch. */
 const touchingConductors = (harness: Harness): NamedFault[] => {
   const label = new Map(harness.cables.map((cable) => [cable.id, cable.label.toLowerCase()]));
   return harness.cables.flatMap(({ id: cable }) => {
@@ -180,7 +180,7 @@ const touchingConductors = (harness: Harness): NamedFault[] => {
   });
 };
 
-/** Conductors that stand beside each other on a strip, exchanged at that strip. */
+/** Conductors that stand side by side on a strip, exchanged at that strip. */
 const swaps = (harness: Harness): NamedFault[] =>
   harness.devices.flatMap(({ id: device, terminals }) => {
     const landed = landedConductors(harness).filter(({ colour }) => colour !== null);
@@ -235,7 +235,7 @@ const stuckContacts = (harness: Harness): NamedFault[] =>
   );
 
 /**
- * Every single fault of a harness: each conductor open or loose, neighbours that touch or are exchanged, each jumper
+ * Every single fault of a harness: each conductor open or loose, neighbors that touch or are exchanged, each jumper
  * missing, each coil open, each contact stuck.
  */
 export const faultsOf = (harness: Harness): NamedFault[] => [

@@ -20,14 +20,14 @@ export interface Cable {
   readonly conductors: number;
 }
 
-/** A conductor by its cable and colour, or by its number among those that the cable has no colour for. */
+/** A conductor by its cable and color, or by its number among those that the cable has no color for. */
 export type WireId = `${CableId}/${string}`;
 
 /** A short link by its two ends, whichever way round. */
 export type JumperId = `jumper/${string}`;
 
 /**
- * One conductor of a cable. `colour` is null where the cable has none left for it; an end is null where it lands
+ * One conductor of a cable. `color` is null where the cable has none left for it; an end is null where it lands
  * nowhere.
  */
 export interface Conductor {
@@ -62,7 +62,7 @@ export interface Harness {
   readonly notes: readonly string[];
 }
 
-/** Colours of a control cable in the order they are added as it grows. Convention, not proof. */
+/** Colors of a control cable in the order they are added as it grows. Convention, not proof. */
 export const COLORS = ['red', 'white', 'green', 'blue', 'yellow', 'brown', 'orange', 'black', 'pink', 'grey'] as const;
 export type WireColor = (typeof COLORS)[number];
 
@@ -96,7 +96,7 @@ export const jumperWords = ({ from, to }: Pick<Jumper, 'from' | 'to'>): string =
   `jumper ${[from.mark, to.mark].sort().join('–')}`;
 
 /**
- * Names the conductors of one cable in order: by colour; those that it has no colour for, and any colour written twice,
+ * Names the conductors of one cable in order: by color; those that it has no color for, and any color written twice,
  * by number. A plan and the record of it give the same names.
  */
 export const wireNames = (cable: CableId, colours: readonly (string | null)[]): WireId[] => {
@@ -118,7 +118,7 @@ const isLanded = (conductor: Conductor): conductor is LandedConductor =>
 /** The conductors that land at both ends. */
 export const landedConductors = ({ conductors }: Harness): LandedConductor[] => conductors.filter(isLanded);
 
-/** Colours of a cable that are coiled back unused. */
+/** Colors of a cable that are coiled back unused. */
 export const sparesOf = ({ conductors }: Harness, cable: CableId): WireColor[] =>
   conductors.flatMap((each) =>
     each.cable === cable && each.from === null && each.to === null && each.colour !== null ? [each.colour] : [],

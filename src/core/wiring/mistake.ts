@@ -8,14 +8,14 @@ import { WIRING_RULES } from './rules';
 import { wiringSubject } from './rules/subject';
 import { type Bench, benchOf, type Supply } from './state';
 
-/** The most moves that are still one mistake; more is a wall that nobody has finished. */
+/** The most moves that are still one mistake; more is a wall that no one has finished. */
 const MOST_MOVES = 3;
-/** Up to so many moves every choice of them is tried; beyond, one after the other is left out. */
+/** Up to this many moves every choice of them is tried; beyond, one after the other is left out. */
 const MOST_TRIED_WHOLE = 6;
 
 const ADVICE = 'advice';
 
-/** The keys of what the rules find, told apart where a sound plan has them too. */
+/** The keys of what the rules find, told apart where a plan without faults has them too. */
 const keysOf = (findings: readonly Finding[]): ReadonlySet<string> => new Set(findings.map(findingKey));
 
 const wallWith = (planned: Harness, moves: readonly Move[]): Harness =>

@@ -35,7 +35,7 @@ const sensorOhms = (model: JobModel): string | null => {
   return read.kind === 'number' ? read.value.toFixed(0) : read.kind;
 };
 
-/** What stands at one point with the terminals of an oil burner's own transformer, but for the contact made for it. */
+/** What is at one point with the terminals of an oil burner's own transformer, but for the contact made for it. */
 const besideOwnTransformer = ({ harness }: JobModel): string => {
   const { with: at } = joined(harness);
   return ['furnace.T1', 'furnace.T2']

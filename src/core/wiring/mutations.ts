@@ -3,7 +3,7 @@ import type { WireRow } from '../job/facts/wiring';
 import { JUMPER_CABLE, landEnd, removeJumper, type WireEnd, wireRows } from './as-found';
 import { type Conductor, type Harness, jumperWords, landedConductors, refText, type TerminalRef } from './harness';
 
-/** One thing done wrong to a plan, as a record that somebody might have found. */
+/** One thing done wrong to a plan, as a record that someone might have found. */
 export interface Mutation {
   readonly id: string;
   /** The conductors or the jumper that it is about. */
@@ -60,7 +60,7 @@ const endsAt = (planned: Harness, device: string): End[] =>
     .flatMap((conductor) => (['from', 'to'] as const).map((end) => ({ conductor, end, at: conductor[end] })))
     .filter(({ at }) => at.device === device);
 
-/** Two ends at one strip changed over, for every pair of ends there; neighbours only where asked. */
+/** Two ends at one strip changed over, for every pair of ends there; neighbors only where asked. */
 export const exchanges = (planned: Harness, neighboursOnly: boolean): Mutation[] => {
   const rows = wireRows(planned);
   return planned.devices.flatMap(({ id: device, terminals }) => {

@@ -104,7 +104,7 @@ describe('a coil draws its inrush until it has pulled in', () => {
 
   test('a coil that hums at its inrush counts for the transformer and keeps its contacts open', () => {
     const { energised, volts } = jobModel(long).state({ ...DEFAULT_MOMENT, call: 'cool-1' });
-    // The contactor closes first; what is left of the volts does not pull the valve in beside it.
+    // The contactor closes first; what is left of the volts does not pull the valve in next to it.
     expect([energised.has('contactor'), energised.has('reversing valve')]).toEqual([true, false]);
     expect(volts.get('outdoor-unit.O')!).toBeGreaterThan(12);
     expect(volts.get('outdoor-unit.O')!).toBeLessThan(18);

@@ -30,7 +30,7 @@ const farEnd = (
   return null;
 };
 
-/** Every safety contact of a harness that stands between two terminals somebody could bridge. */
+/** Every safety contact of a harness that is between two terminals someone could bridge. */
 export const safetySpans = ({ devices }: Harness): readonly SafetySpan[] =>
   devices.flatMap((device) => {
     const order = device.terminals.map(({ mark }) => mark);

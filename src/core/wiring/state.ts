@@ -17,7 +17,7 @@ import { networksOf, type Wired } from './to-network';
 
 /** A harness solved for one set of signals. */
 export interface Solved {
-  /** As solved: a coil that has not pulled in stands at its inrush. */
+  /** As solved: a coil that has not pulled in is at its inrush. */
   readonly network: Network;
   /** With the power off, for ohms: contacts as the signals leave them, every coil at its sealed VA, none pulled in. */
   readonly atRest: Network;
@@ -41,7 +41,7 @@ export interface WiringState extends Solved {
   readonly lockedOut: readonly LockedOut[];
 }
 
-/** A fuse holds some overload for a while; above this share of its rating it opens, sooner or later. Our judgement. */
+/** A fuse holds some overload for a while; above this share of its rating it opens, sooner or later. Our judgment. */
 const FUSE_OPENS_AT = 1.35;
 
 /** The point that each terminal is read to, by `device.mark`. */
@@ -124,7 +124,7 @@ export const benchOf = (harness: Harness, { fuseAmps, share }: Supply): Bench =>
     return { network: { ...network, edges: faults.reduce<readonly Edge[]>(faultedEdges, network.edges) }, relays };
   };
 
-  /** Power off: what coils and boards move stands at rest. */
+  /** Power off: what coils and boards move is at rest. */
   const restingNetwork = (signals: ReadonlySet<Signal>, outdoorF: number, codes: readonly FaultCode[]): Network => {
     const { network, relays } = wiredWith(signals, outdoorF, codes);
     const rests = new Map(

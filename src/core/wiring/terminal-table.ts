@@ -42,7 +42,7 @@ export const terminalTable = (harness: Harness, states: StatesByCall): TerminalR
   );
 };
 
-/** The same facts with the valve energised the other way round, unit and thermostat alike: for comparing. */
+/** The same facts with the valve energized the other way round, unit and thermostat alike: for comparing. */
 export const withValve = (facts: Facts, valve: 'O' | 'B'): Facts => ({
   ...facts,
   outdoorUnit: { ...facts.outdoorUnit, reversingValve: valve },

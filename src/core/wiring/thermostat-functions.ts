@@ -3,7 +3,7 @@ import { valveOutput } from '../devices/thermostat';
 import type { Facts } from '../job/document';
 import type { TerminalRef } from './harness';
 
-/** What a conductor at the thermostat can do, whatever its colour and letter. */
+/** What a conductor at the thermostat can do, whatever its color and letter. */
 export const THERMOSTAT_FUNCTIONS = {
   hot: 'Hot',
   'hot-cooling': 'Hot for cooling',
@@ -54,7 +54,7 @@ export const thermostatFunctionAt = (facts: Facts, { mark }: Pick<TerminalRef, '
 };
 
 /**
- * What a function is for whoever lands it: one valve conductor is one, whichever way it is energised; hot is hot; and
+ * What a function is for whoever lands it: one valve conductor is one, whichever way it is energized; hot is hot; and
  * the two leads of a sensor are alike.
  */
 export const landingOf = (does: ThermostatFunction): ThermostatFunction | 'valve' | 'sensor' => {

@@ -8,10 +8,10 @@ import { DROP_OUT_VOLTS, PULL_IN_VOLTS } from '../units/control-volts';
 import { conductorOhms } from '../units/copper';
 import { type Cable, type Harness, type LandedConductor, landedConductors, refText } from './harness';
 
-/** Resistance of a jumper at a terminal strip, Ω. Our judgement: an inch of wire and two screws. */
+/** Resistance of a jumper at a terminal strip, Ω. Our judgment: an inch of wire and two screws. */
 const JUMPER_OHMS = 0.005;
 
-/** Whether a contact is closed, as the signals put it; one moved by a coil stands at rest. */
+/** Whether a contact is closed, as the signals put it; one moved by a coil is at rest. */
 const isClosed = ({ movedBy, rests }: Contact, signals: ReadonlySet<Signal>): boolean =>
   (typeof movedBy === 'string' && signals.has(movedBy)) !== (rests === 'closed');
 
@@ -123,7 +123,7 @@ const wireParts = (harness: Harness): Part[] => {
 
 /**
  * The resistive network of a harness with the contacts where the signals put them, and the relays that its coils are.
- * A conductor without a colour, or with a loose end, is not there.
+ * A conductor without a color, or with a loose end, is not there.
  * @param supplyShare line volts as a share of what the transformer's tap is for
  * @returns for signals and what a sensor outdoors feels, °F; every answer has its edges in one order, and one list of
  * relays

@@ -273,7 +273,7 @@ const ungated = (facts: Facts): Facts => ({
 /**
  * Follows the current of a call through everything that it brings, or is meant to bring: from the transformer through
  * every contact, conductor and coil, and back; where it stops, why.
- * @param sound what a sound system would have and do; a conductor that is missing is named by it
+ * @param sound what a good system would have and do; a conductor that is missing is named by it
  */
 export const traceCall = (facts: Facts, sound: Bench, harness: Harness, state: WiringState): Trace[] => {
   const planned = sound.harness;

@@ -8,7 +8,7 @@ import { beginSession, endSession, principalByToken } from '../repositories/sess
 import { isSecure } from './connection';
 import { deviceToken, keepSession, sessionToken, sessionTokenKept } from './session-cookie';
 
-/** Ends the session of whoever signed out on this device without signal: the server hears of it now. */
+/** Ends the session of whoever signed out on this device offline: the server hears of it now. */
 const endLeft = async (request: Request): Promise<void> => {
   const token = sessionTokenKept(request);
   if (token === null || sessionToken(request) !== null) return;

@@ -9,7 +9,7 @@ export const hashPassword = (password: string): Promise<string> => hash(password
 let nobody: Promise<string> | undefined;
 
 /**
- * Whether a password is the one of a hash. Where there is none, as for a name that nobody has, it takes as long: the
+ * Whether a password is the one of a hash. Where there is none, as for a name that no one has, it takes as long: the
  * time tells nothing.
  */
 export const isPassword = async (password: string, kept: string | null): Promise<boolean> => {

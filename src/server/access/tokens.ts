@@ -1,6 +1,6 @@
 import { createHash, randomBytes } from 'node:crypto';
 
-/** Bytes of a token: more than anybody can try. */
+/** Bytes of a token: more than anyone can try. */
 const TOKEN_BYTES = 32;
 
 /** A new token for a cookie or a link. It is shown once; the database keeps its hash alone. */

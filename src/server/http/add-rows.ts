@@ -10,7 +10,7 @@ import { nameOfJob } from '../repositories/jobs';
 import { listPeople } from '../repositories/people';
 import { type Asking, missing } from './respond';
 
-/** What a device sends beside its rows. */
+/** What a device sends next to its rows. */
 interface FromDevice {
   readonly visits?: readonly Visit[] | undefined;
   readonly sentAt?: string | undefined;
@@ -33,7 +33,7 @@ export const addRows = async <K extends Kept, Input extends { readonly id: strin
   const { name, role } = principal;
   const names = new Set((await listPeople(scope)).map((person) => person.name));
   type Row = JobHistory[K][number];
-  // Who entered it is whoever is signed in; who did it may be another one of the crew, and nobody else.
+  // Who entered it is whoever is signed in; who did it may be another one of the crew, and no one else.
   const signed = (row: Row, known: ReadonlyMap<string, Row>): Row =>
     'item' in row
       ? signedReading(row, known.get(row.replaces ?? '') as Reading | undefined, {

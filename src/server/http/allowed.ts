@@ -32,7 +32,7 @@ export const allowedHosts = (env: Readonly<Record<string, string | undefined>>):
   );
 
 /**
- * Whether a host is one of ours. A number cannot be a name that somebody else's name server points here, and neither
+ * Whether a host is one of ours. A number cannot be a name that someone else's name server points here, and neither
  * can this machine's own name.
  */
 const isOurs = (host: string, names: ReadonlySet<string>): boolean => {

@@ -34,7 +34,7 @@ const answerTo = (problem: unknown): Response => {
     : refuse(500, 'Something went wrong on the server. What you entered is saved on this device; try again.');
 };
 
-/** What the log says of a request beside its route: never what is in it. */
+/** What the log says of a request next to its route: never what is in it. */
 interface Said {
   readonly request: string;
   crew?: string;
@@ -55,7 +55,7 @@ const answered = async (
     if (!(problem instanceof JobFull)) log.error({ route: name, ...said, err: problem });
     response = answerTo(problem);
   }
-  // What a job holds is nobody's to keep on the way.
+  // What a job holds is no one's to keep on the way.
   if (!response.headers.has('cache-control')) response.headers.set('cache-control', 'no-store');
   response.headers.set('x-request-id', said.request);
   log.info({
@@ -100,7 +100,7 @@ export const route = <Context>(
     { rule } satisfies Ruled,
   );
 
-/** A route for anyone: what it tells or does belongs to nobody, or it lets people in. */
+/** A route for anyone: what it tells or does belongs to no one, or it lets people in. */
 export const openRoute = (name: string, handler: (request: Request, context: null) => Promise<Response>) =>
   Object.assign((request: Request): Promise<Response> => answered(name, request, () => handler(request, null)), {
     rule: 'anyone',

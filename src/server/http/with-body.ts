@@ -36,7 +36,7 @@ export const withBody = <T, Context>(schema: Schema<T>, maxBytes: number, handle
   }, handler);
 };
 
-/** The same for a body that is a file of its own, with a reader of its own: a large one reads beside all requests. */
+/** The same for a body that is a file of its own, with a reader of its own: a large one reads next to all requests. */
 export const withFile = <T, Context>(
   parse: (text: string) => Promise<Parsed<T>>,
   maxBytes: number,

@@ -14,7 +14,7 @@ import { summarize } from './summaries';
 
 export type ArchiveAction = 'archive' | 'restore' | 'delete' | 'undelete';
 
-/** Whether somebody else saved a job since a person saw it: what he meant to do was meant for another one. */
+/** Whether someone else saved a job since a person saw it: what he meant to do was meant for another one. */
 const savedByOthersSince = async (jobId: string, revision: number, author: string): Promise<boolean> =>
   (await models().FactChangeRow.count({
     where: { jobId, revision: { [Op.gt]: revision }, author: { [Op.ne]: author } },
@@ -22,7 +22,7 @@ const savedByOthersSince = async (jobId: string, revision: number, author: strin
 
 /**
  * Moves a job between bench, shelf and bin. Each can be undone by its opposite.
- * @param revision what was seen, where it was seen long ago: a job that somebody else saved since then is not moved
+ * @param revision what was seen, where it was seen long ago: a job that someone else saved since then is not moved
  */
 export const moveJob = (
   scope: CrewScope,
@@ -50,7 +50,7 @@ export const moveJob = (
     return 'done';
   });
 
-/** What is handed over: by whom, for which weather, and the revision that somebody looked at. */
+/** What is handed over: by whom, for which weather, and the revision that someone looked at. */
 export interface HandingOver {
   readonly author: string;
   readonly outdoorF?: number | undefined;
@@ -72,7 +72,7 @@ const momentOf = ({ outdoorF, indoorF }: HandingOver): Moment => ({
 });
 
 /**
- * Hands a job over: its record is kept as it is printed now, and its visit ends. A job that somebody changed since it
+ * Hands a job over: its record is kept as it is printed now, and its visit ends. A job that someone changed since it
  * was looked at is not: what would be signed is not what was seen. Handed over already, it stays as it was.
  */
 export const handOver = (scope: CrewScope, id: string, handing: HandingOver): Promise<HandOverResult> =>

@@ -4,7 +4,7 @@ import { type CrewScope, inCrew, selectInCrew } from '../crew';
 import { database, select } from '../database';
 import { hasJob } from './jobs';
 
-/** Minutes after which somebody who was on a job counts as gone: his page says so each minute. */
+/** Minutes after which someone who was on a job counts as gone: his page says so each minute. */
 const GONE_AFTER_MIN = 3;
 
 /** The newest note of a job `j`, as SQL. */
@@ -24,7 +24,7 @@ interface NoteRow {
   readonly at: Date;
 }
 
-/** The note that stands on a job: the newest one, unless it took the one before it away; null where none does. */
+/** The note that is on a job: the newest one, unless it took the one before it away; null where none does. */
 export const noteOf = async (scope: CrewScope, jobId: string): Promise<Company['note']> => {
   const [note] = await selectInCrew<NoteRow>(
     scope,
@@ -34,7 +34,7 @@ export const noteOf = async (scope: CrewScope, jobId: string): Promise<Company['
   return note && note.words !== '' ? { ...note, at: note.at.toISOString() } : null;
 };
 
-/** Says that a person is on a job; answers with what stands on it and who else is, null where there is no such job. */
+/** Says that a person is on a job; answers with what is on it and who else is, null where there is no such job. */
 export const markPresent = (scope: CrewScope, jobId: string, personId: string): Promise<Company | null> =>
   inCrew(scope, async () => {
     if (!(await hasJob(jobId))) return null;
@@ -58,7 +58,7 @@ export const markPresent = (scope: CrewScope, jobId: string, personId: string): 
     return { note: await noteOf(scope, jobId), others: others.map(({ name }) => name), at: at! };
   });
 
-/** Leaves a note on a job in place of the one before it, which the record keeps; false where there is no such job. */
+/** Leaves a note on a job instead of the one before it, which the record keeps; false where there is no such job. */
 export const saveNote = (scope: CrewScope, jobId: string, words: string, author: string): Promise<boolean> =>
   inCrew(scope, async () => {
     if (!(await hasJob(jobId))) return false;

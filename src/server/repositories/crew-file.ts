@@ -36,7 +36,7 @@ const passedOf = async (jobId: string): Promise<Pick<JobLine, 'changes' | 'notes
   };
 };
 
-/** One job with all that was ever done to it; null where somebody deleted it meanwhile. */
+/** One job with all that was ever done to it; null where someone deleted it meanwhile. */
 const jobLine = (scope: CrewScope, id: string): Promise<JobLine | null> =>
   inCrew(scope, async () => {
     const job = await getJob(scope, id);
@@ -164,7 +164,7 @@ export const addLine = (scope: CrewScope, line: Exclude<CrewLine, { kind: 'crew'
         return;
       case 'practiced': {
         const { kind: _, person: handle, ...played } = line;
-        // A name of somebody who has left may be somebody else's by now: who is here goes first.
+        // A name of someone who has left may be someone else's by now: who is here goes first.
         const [person] = await select<{ id: string }>(
           'SELECT id FROM people WHERE handle = :handle ORDER BY left_at IS NOT NULL, id LIMIT 1',
           { handle },

@@ -6,7 +6,7 @@ import { database, select } from '../database';
 export interface Crew {
   readonly id: string;
   readonly name: string;
-  /** Its part of everybody's sign-in name; null until somebody has named it. */
+  /** Its part of everyone's sign-in name; null until someone has named it. */
   readonly handle: string | null;
   /** Whether it is made up, and lets anyone in by a tap. */
   readonly isDemo: boolean;
@@ -20,7 +20,7 @@ const toCrew = (row: CrewRow): Crew => ({ ...row, deleteAfter: row.deleteAfter?.
 
 const COLUMNS = 'id, name, handle, is_demo AS "isDemo", delete_after AS "deleteAfter"';
 
-/** The crew with a handle; null where there is none. Asked before anybody is signed in. */
+/** The crew with a handle; null where there is none. Asked before anyone is signed in. */
 export const crewByHandle = (handle: string): Promise<Crew | null> =>
   database().transaction(async () => {
     await database().query("SELECT set_config('app.handle', :handle, true)", { replacements: { handle } });
@@ -44,7 +44,7 @@ export const defaultsOf = (scope: CrewScope): Promise<CrewDefaults> =>
 
 /**
  * Decides what a crew's new jobs begin with, on the ground of what was decided so far.
- * @returns what is decided now; where it is not what was told, somebody else decided meanwhile and nothing changed
+ * @returns what is decided now; where it is not what was told, someone else decided meanwhile and nothing changed
  */
 export const saveDefaults = (scope: CrewScope, base: CrewDefaults, next: CrewDefaults): Promise<CrewDefaults> =>
   inCrew(scope, async () => {

@@ -21,7 +21,7 @@ export const keepHandover = async (jobId: string, record: HandoverRecord, author
 };
 
 /**
- * Brings in records that were handed over elsewhere, as they were printed there, with where they came from: nobody
+ * Brings in records that were handed over elsewhere, as they were printed there, with where they came from: no one
  * signed them here.
  */
 export const addHandovers = async (

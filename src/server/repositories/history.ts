@@ -27,7 +27,7 @@ export const readHistory = async (jobId: string): Promise<JobHistory> => {
 };
 
 const ONCE = { ignoreDuplicates: true };
-/** So many rows go in one statement: putting more together would keep others waiting. */
+/** This many rows go in one statement: putting more together would keep others waiting. */
 const ROWS_AT_ONCE = 150;
 
 const inParts = async <Row>(rows: readonly Row[], add: (part: Row[]) => Promise<unknown>): Promise<void> => {

@@ -31,7 +31,7 @@ const hasHistory = ({ readings, settingMarks, visits, handovers }: JobFile): boo
 /**
  * Brings in a job file: under its own id, or as a copy where that is taken. The copy's id names the import: sent again,
  * it is the import that landed; several at once under one id all land, one as itself and the others as copies. Records
- * that were signed elsewhere come along as such: nobody signed them here.
+ * that were signed elsewhere come along as such: no one signed them here.
  */
 export const importJob = (scope: CrewScope, { file, copyId, by }: JobImport): Promise<ImportResult> =>
   inCrew(scope, async (): Promise<ImportResult> => {

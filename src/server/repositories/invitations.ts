@@ -4,7 +4,7 @@ import { database, select } from '../database';
 import { forgetDevicesOf } from './known-devices';
 import { endSessionsOf } from './sessions';
 
-/** Days that a link lets somebody in. */
+/** Days that a link lets someone in. */
 export const INVITATION_DAYS = 7;
 
 /** A link by which one person chooses a password, once; what was made for him before opens nothing any more. */

@@ -50,7 +50,7 @@ interface Order {
   readonly key: string;
   readonly type: 'timestamptz' | 'text' | 'integer';
   readonly way: 'ASC' | 'DESC';
-  /** Whether the key is in the summary that stands beside the job. */
+  /** Whether the key is in the summary that stands next to the job. */
   readonly needsSummary: boolean;
 }
 
@@ -99,13 +99,13 @@ export const isListPosition = (text: string, sort: JobListSort): boolean => read
 const placeAfter = (sort: JobListSort, { sort_key, id }: BoardRow): string =>
   `${sort}:${sort_key instanceof Date ? sort_key.toISOString() : sort_key}:${id}`;
 
-/** So many old answers the job list waits for at first, and so long, ms: what is still old then is shown as old. */
+/** This many old answers the job list waits for at first, and so long, ms: what is still old then is shown as old. */
 const MOST_WAITED_FOR = 20;
 const LONGEST_WAIT_MS = 800;
 /** Who shows something old already waits for all of it, so long, ms. */
 const LONGEST_REFRESH_MS = 8000;
 
-/** What is worked out by then; the others are worked out all the same. */
+/** What is calculated by then; the others are calculated all the same. */
 const inTime = async <T>(asked: readonly Promise<T>[], longestMs: number): Promise<(T | null)[]> => {
   if (longestMs === 0) return asked.map(() => null);
   let timer: ReturnType<typeof setTimeout> | undefined;
@@ -119,7 +119,7 @@ const inTime = async <T>(asked: readonly Promise<T>[], longestMs: number): Promi
 
 const isOld = ({ summary, core_version }: BoardRow): boolean => summary === null || core_version !== coreVersion();
 
-/** Outlines of rows: as they were kept, worked out again, or old where that takes longer than anybody waits. */
+/** Outlines of rows: as they were kept, calculated again, or old where that takes longer than anyone waits. */
 const outlinesOf = async (
   scope: CrewScope,
   rows: readonly BoardRow[],

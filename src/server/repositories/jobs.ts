@@ -33,7 +33,7 @@ export const toStored = (row: JobRow, history: JobHistory): StoredJob => ({
   updatedBy: row.updatedBy,
 });
 
-/** Whether there is a job, and nobody deleted it. */
+/** Whether there is a job, and no one deleted it. */
 export const hasJob = async (id: string): Promise<boolean> =>
   (await models().JobRow.count({ where: { id, deletedAt: null } })) === 1;
 

@@ -11,13 +11,13 @@ const COLUMNS = 'id, handle, name, role, password_hash IS NOT NULL AS "hasPasswo
 
 const toPerson = ({ leftAt, ...row }: PersonRow): Person => ({ ...row, leftAt: leftAt?.toISOString() ?? null });
 
-/** Everybody of a crew by name, those who have left last. */
+/** Everyone of a crew by name, those who have left last. */
 export const listPeople = (scope: CrewScope): Promise<Person[]> =>
   selectInCrew<PersonRow>(scope, `SELECT ${COLUMNS} FROM people ORDER BY left_at IS NOT NULL, name, id`).then((rows) =>
     rows.map(toPerson),
   );
 
-/** A part of a sign-in name that nobody of the crew has yet: the name's own, with a number where that is taken. */
+/** A part of a sign-in name that no one of the crew has yet: the name's own, with a number where that is taken. */
 const freeHandle = async (name: string): Promise<string> => {
   const own = handleOf(name) || 'person';
   const taken = new Set(
@@ -46,13 +46,13 @@ export const addPerson = (
     return toPerson(row!);
   });
 
-/** A person of a crew; null where nobody of it has that id. */
+/** A person of a crew; null where no one of it has that id. */
 export const personById = (scope: CrewScope, id: string): Promise<Person | null> =>
   selectInCrew<PersonRow>(scope, `SELECT ${COLUMNS} FROM people WHERE id = :id`, { id }).then(([row]) =>
     row ? toPerson(row) : null,
   );
 
-/** One who signs in, with what his password is held to; null where nobody of the crew has that handle. */
+/** One who signs in, with what his password is held to; null where no one of the crew has that handle. */
 export const personByHandle = (
   scope: CrewScope,
   handle: string,
@@ -66,8 +66,8 @@ export const personByHandle = (
   });
 
 /**
- * Removes what is known of somebody who has left: his sign-in name, his role, his password, his links. What he read
- * and did keeps his name. False where he is here, or nobody.
+ * Removes what is known of someone who has left: his sign-in name, his role, his password, his links. What he read
+ * and did keeps his name. False where he is here, or no one.
  */
 export const erasePerson = (scope: CrewScope, id: string): Promise<boolean> =>
   inCrew(scope, async () => {

@@ -12,7 +12,7 @@ type PlayedRow = Omit<Played, 'at'> & { readonly at: Date };
 
 const toPlayed = ({ at, ...row }: PlayedRow): Played => ({ ...row, at: at.toISOString() });
 
-/** Keeps a round that somebody has played; one that is sent twice lands once, and is never changed. */
+/** Keeps a round that someone has played; one that is sent twice lands once, and is never changed. */
 export const addPlayed = (scope: CrewScope, personId: string, played: Played): Promise<void> =>
   inCrew(scope, async () => {
     await database().query(

@@ -42,7 +42,7 @@ const WHO = `
   WHERE s.token_hash = :hash AND s.seen_at > now() - interval '${IDLE_DAYS} days'
     AND s.began_at > now() - interval '${ABSOLUTE_DAYS} days'`;
 
-/** Who holds a token: a person of a crew, or nobody, as after the session has ended. */
+/** Who holds a token: a person of a crew, or no one, as after the session has ended. */
 export const principalByToken = async (token: string): Promise<Principal | null> => {
   const hash = tokenHash(token);
   const [, , found] = (await select<object>(WHO, { hash })) as [unknown, unknown, Found | undefined];

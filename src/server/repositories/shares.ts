@@ -56,7 +56,7 @@ export const endShare = (scope: CrewScope, jobId: string, id: string): Promise<b
     return rows.length === 1;
   });
 
-/** What a link shows: the page as it was handed over last, else as it stands; and when it ends. */
+/** What a link shows: the page as it was handed over last, else as set now; and when it ends. */
 export interface Shared {
   readonly address: string;
   readonly paragraphs: readonly Paragraph[];

@@ -6,7 +6,7 @@ export const ATTEMPTS_MIN = 15;
 
 /** Tries in that time that are heard. */
 const MOST = {
-  /** For one sign-in name on a device on which its person signed in before: nobody else's tries count there. */
+  /** For one sign-in name on a device on which its person signed in before: no one else's tries count there. */
   device: 10,
   /** For one sign-in name from one address, or from wherever where no address is known. */
   name: 10,

@@ -17,7 +17,7 @@ export const NO_OUTLINE: JobOutline = {
   ruler: { spanF: RULER_SPAN_F, lanes: [], holesF: [], designF: 0, balanceF: null },
 };
 
-/** Core's answer for the job list, worked out beside the thread that answers requests. */
+/** Core's answer for the job list, calculated next to the thread that answers requests. */
 export const outlineOf = async (job: StoredJob): Promise<JobOutline> => {
   try {
     return await inThread('outline', job);

@@ -9,7 +9,7 @@ import { OUTDATED, outlineOf, saveOutline } from './summaries';
 
 /** After a change, how long until core is asked for its answer, ms: changes that come one after another ask once. */
 const SOON_MS = 250;
-/** A job that changes each time while its answer is worked out is left for later after so many times. */
+/** A job that changes each time while its answer is calculated is left for later after this many times. */
 const MOST_TIMES = 3;
 
 const keptOutline = async (id: string): Promise<JobOutline | null> => {
@@ -22,7 +22,7 @@ const keptOutline = async (id: string): Promise<JobOutline | null> => {
 
 /**
  * Works a job's answer out again, once for all copies of the application: one that waited for another looks again, and
- * finds it done. Nothing of the job is held meanwhile; where it has changed by then, it is worked out once more.
+ * finds it done. Nothing of the job is held meanwhile; where it has changed by then, it is calculated once more.
  * @returns null where there is no such job, or it changes faster than this
  */
 const resummarise = (scope: CrewScope, id: string): Promise<JobOutline | null> =>
@@ -48,7 +48,7 @@ interface Waiting {
   readonly settle: (outline: JobOutline | null) => void;
 }
 
-/** Jobs whose answer is to be worked out. What is lost of it with the process, the job list asks for when it reads. */
+/** Jobs whose answer is to be calculated. What is lost of it with the process, the job list asks for when it reads. */
 const waiting = new Map<string, Waiting>();
 const soon = new Map<string, ReturnType<typeof setTimeout>>();
 let isAtWork = false;
@@ -64,7 +64,7 @@ beforeClosing(async () => {
   await current;
 });
 
-/** Works out one answer after another. */
+/** Calculates one answer after another. */
 const workOff = async (): Promise<void> => {
   for (let [next] = waiting; next; [next] = waiting) {
     const [key, { scope, id, settle }] = next;
@@ -97,7 +97,7 @@ const goToWork = (): void => {
 
 const keyOf = ({ crewId }: CrewScope, id: string): string => `${crewId} ${id}`;
 
-/** Has a job's answer worked out again, once for all who ask while it waits. */
+/** Has a job's answer calculated again, once for all who ask while it waits. */
 export const recalculateNow = (scope: CrewScope, id: string): Promise<JobOutline | null> => {
   const key = keyOf(scope, id);
   const known = waiting.get(key);
@@ -123,8 +123,8 @@ export const outdatedJobs = async (scope: CrewScope, most: number): Promise<stri
   );
 
 /**
- * Says that a job's kept answer is old, in the transaction in which the job changes, and has it worked out again after
- * a while, once for all that changes until then: nobody waits for it.
+ * Says that a job's kept answer is old, in the transaction in which the job changes, and has it calculated again after
+ * a while, once for all that changes until then: no one waits for it.
  */
 export const markOutdated = async (scope: CrewScope, jobId: string): Promise<void> => {
   await database().query('UPDATE job_summaries SET core_version = :outdated WHERE job_id = :jobId', {

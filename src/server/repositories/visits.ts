@@ -8,7 +8,7 @@ import { markOutdated } from './summarise-soon';
 import { toVisitRow } from './visit-rows';
 
 /**
- * Begins a visit, or says otherwise why somebody came and when it ended. Sent twice it lands once.
+ * Begins a visit, or says otherwise why someone came and when it ended. Sent twice it lands once.
  * @returns the job's visits; null where there is no such job
  */
 export const putVisit = (scope: CrewScope, jobId: string, sent: Visit): Promise<readonly Visit[] | null> =>

@@ -64,7 +64,7 @@ beforeClosing(async () => {
 });
 
 /**
- * Works something out beside the thread that answers requests, so that nobody else waits for it.
+ * Works something out next to the thread that answers requests, so that no one else waits for it.
  * @throws TaskFailed where it failed
  */
 export const inThread = <N extends TaskName>(name: N, input: Tasks[N]['input']): Promise<Tasks[N]['output']> => {

@@ -32,7 +32,7 @@ const UNIT_FACTS: readonly FactPath[] = [
   'outdoorUnit.cyclingLoss',
   'proof.measuredShare',
 ];
-/** What sensor and dials may be off by: a gate that just meets another on paper may leave a hole. */
+/** What sensor and dials may be off by: a lockout that just meets another on paper may leave a gap. */
 const GATE_FACTS: readonly FactPath[] = ['proof.sensorErrorF', 'proof.lockoutPlayF', 'proof.dialErrorF'];
 const FUEL_FACTS: readonly FactPath[] = [
   'furnace.fuel',

@@ -8,7 +8,7 @@ import { useLockoutMarker } from '../ruler/use-lockout-marker';
 
 interface ChartGateProps {
   readonly post: LockoutMarker;
-  /** Row of its label from the foot, so that gates that stand close keep theirs apart. */
+  /** Row of its label from the foot, so that lockouts that stand close keep theirs apart. */
   readonly row: number;
   readonly colour: string;
   readonly spanF: SpanF;

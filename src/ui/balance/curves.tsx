@@ -4,7 +4,7 @@ import { SOURCE_COLOR } from '../theme/source-colors';
 import { pathOf, percentDown, type Plot } from './plot';
 import { RatedClips } from './rated-clips';
 
-/** Colour of a line by its source; the load is ink. */
+/** Color of a line by its source; the load is ink. */
 export const lineColor = (source: BalanceChartData['lines'][number]['source']): string =>
   source === 'load' ? 'var(--ink)' : SOURCE_COLOR[source];
 

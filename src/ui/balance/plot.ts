@@ -34,7 +34,7 @@ const LABEL_PLACES_F = { bold: [-18, -10, -2, 6, 14, 22, 46, 54], fine: [34, 28,
 const LABEL_HEIGHT = 8;
 
 /**
- * A label's place: percent across and down, and which of its ends stands there, so that its line does not run through
+ * A label's place: percent across and down, and which of its ends is there, so that its line does not run through
  * it.
  */
 export interface LabelPlace {
@@ -99,7 +99,7 @@ export interface PlacedMark {
   readonly end: 'left' | 'right';
 }
 
-/** Rows for marks' labels, so that none covers its neighbour. */
+/** Rows for marks' labels, so that none covers its neighbor. */
 export const markRows = (
   spanF: SpanF,
   marks: readonly ChartMark[],

@@ -11,7 +11,7 @@ import { INSULATION } from '../wiring/wire-colors';
 import { ConductorDialog } from './conductor-dialog';
 import { useOldWiring } from './use-old-wiring';
 
-/** A conductor from the hole in the wall to its screw; an empty screw where there is none. */
+/** A conductor from the gap in the wall to its screw; an empty screw where there is none. */
 const Screw = ({ colour }: { colour: string | null }) => (
   <svg viewBox="0 0 84 32" className="h-8 w-21 shrink-0" aria-hidden>
     {colour !== null && isWireColor(colour) && (

@@ -17,11 +17,11 @@ export interface AccessField {
   readonly hint?: string;
 }
 
-/** Where somebody who is let in goes: the page that he wanted, of this application alone. */
+/** Where someone who is let in goes: the page that he wanted, of this application alone. */
 const wanted = (): string =>
   wantedPage(new URLSearchParams(window.location.search).get('to') ?? '/', window.location.origin);
 
-/** A form that lets somebody in, or says why not. What was typed stays. */
+/** A form that lets someone in, or says why not. What was typed stays. */
 export const AccessForm = ({
   to,
   fields,

@@ -6,7 +6,7 @@ import { ROLES } from '@/core/access/role';
 import { DateText } from '../kit/date-text';
 import { useAtWork, useMay } from './at-work';
 
-/** What somebody who may not change a job reads above it. */
+/** What someone who may not change a job reads above it. */
 const LIMITS = {
   apprentice: 'You take readings and check off steps; a technician countersigns them and changes the facts.',
   reader: 'You can see everything but change nothing.',

@@ -13,7 +13,7 @@ import { InstrumentList } from './instrument-list';
 
 const SHIPPED = assumedFacts();
 
-/** What holds where nothing is decided; beside a field that has its unit, the figure alone. */
+/** What holds where nothing is decided; next to a field that has its unit, the figure alone. */
 const shippedWords = (path: FactPath): string => {
   const fact = factAt(path);
   const value = factValue(SHIPPED, path);
@@ -21,7 +21,7 @@ const shippedWords = (path: FactPath): string => {
   return `default: ${isFigure ? value : factWords(fact, value)}`;
 };
 
-/** Whether a fact means something beside what else is decided here; what hangs on a house or a system always may. */
+/** Whether a fact means something next to what else is decided here; what depends on a house or a system always may. */
 const matters = (defaults: CrewDefaults, path: FactPath): boolean => {
   const on = factAt(path).onlyWhen?.path as FactPath | undefined;
   if (on === undefined || !DEFAULT_SECTIONS.some(({ paths }) => paths.includes(on))) return true;
@@ -50,7 +50,7 @@ export const DefaultsForm = ({ decided, mayDecide }: { decided: CrewDefaults; ma
       toast('Saved. New jobs start with these.');
       return;
     }
-    // What somebody else decided meanwhile stands; what was changed here is laid over it, to be kept in the next try.
+    // What someone else decided meanwhile stands; what was changed here is laid over it, to be kept in the next try.
     const { now } = (answer.kind === 'refused' ? answer.body : {}) as { now?: CrewDefaults };
     if (now) {
       setNext(mergedDefaults(base, next, now));

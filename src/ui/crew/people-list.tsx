@@ -18,7 +18,7 @@ const ACTS = [
   { action: 'let-go', label: 'Remove from crew' },
 ] as const;
 
-/** Everybody of a crew; a lead changes what they may, makes links, and lets people go. */
+/** Everyone of a crew; a lead changes what they may, makes links, and lets people go. */
 export const PeopleList = ({
   people,
   crew,

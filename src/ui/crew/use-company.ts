@@ -12,7 +12,7 @@ const FIRST_MS = 1500;
 type Stands = Pick<Company, 'note' | 'others'>;
 
 /**
- * What stands on a job for whoever opens it and who else is on it, asked for as long as the page is looked at.
+ * What is on a job for whoever opens it and who else is on it, asked for as long as the page is looked at.
  * @param onMark told each time how far the job is on the server
  */
 export const useCompany = (jobId: string, note: Company['note'], onMark: (at: Company['at']) => void) => {

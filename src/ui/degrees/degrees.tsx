@@ -5,7 +5,7 @@ import { DEGREES, type Degrees, type DegreeScale } from '@/core/units/degrees';
 import { DEGREES_COOKIE } from '../storage/degrees-cookie';
 
 interface Choice {
-  /** What was chosen on this device; null while nobody has: a job is then read as its house reads it. */
+  /** What was chosen on this device; null while no one has: a job is then read as its house reads it. */
   readonly chosen: DegreeScale | null;
   readonly scale: DegreeScale;
   readonly choose: (scale: DegreeScale) => void;

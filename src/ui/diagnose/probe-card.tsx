@@ -19,7 +19,7 @@ const KIND_WORDS = {
   licensed: 'Licensed tech only',
 } as const;
 
-/** Seconds as somebody says them. */
+/** Seconds as someone says them. */
 const spent = (seconds: number): string => (seconds < 90 ? `${seconds} s` : `${Math.round(seconds / 60)} min`);
 
 const CANNOT = 'Can’t get to it';

@@ -17,7 +17,7 @@ interface Answer {
 export type AskTonight = (cause: string, tonightF: number) => Promise<readonly TonightOption[]>;
 
 /**
- * Where the search stands for this visit's readings, from a worker that keeps its table while the page lives. The last
+ * Where the search means this visit's readings, from a worker that keeps its table while the page lives. The last
  * answer stays until the next is there.
  */
 export const useDiagnosis = (): {

@@ -84,7 +84,7 @@ const Control = ({ path }: { path: FactPath }) => {
 
 const NONE: readonly Finding[] = [];
 
-/** A label longer than this would run under what stands beside it on a phone, letters. */
+/** A label longer than this would run under what stands next to it on a phone, letters. */
 const LONG_LABEL = 24;
 
 /** One fact: its field, whether it is assumed, why it matters, and what the rules say of it. */

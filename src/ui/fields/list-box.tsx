@@ -37,7 +37,7 @@ const Rows = ({ name: whole, label, item, columns, rows, least, most, newRow, ch
       )}
       <ol className="space-y-2">
         {rows.map((row, at) => (
-          // Rows have no identity but their place: a row is what stands there.
+          // Rows have no identity but their place: a row is what is there.
           <li key={`${at} of ${rows.length}`} className="flex items-start gap-1.5">
             <span aria-hidden className="w-4 pt-3 font-mono text-sm text-quiet">
               {at + 1}

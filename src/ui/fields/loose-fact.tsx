@@ -4,7 +4,7 @@ import { factAt, type FactPath } from '@/core/job/document';
 import { ChoiceBox } from './choice-box';
 import { NumberBox } from './number-box';
 
-/** Stands for a choice that nobody has made. */
+/** Stands for a choice that no one has made. */
 const NOT_YET = '';
 
 interface LooseFactProps {

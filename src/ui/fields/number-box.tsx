@@ -17,7 +17,7 @@ const SWIPE_PX = 14;
 
 /**
  * A field for a reading or a measure. Takes "71.5", "71,5" and, where it makes sense, "OL"; arrows and a swipe over the
- * unit step it. What is typed stays, with what is wrong beside it, until it makes sense.
+ * unit step it. What is typed stays, with what is wrong next to it, until it makes sense.
  */
 export const NumberBox = ({
   label,

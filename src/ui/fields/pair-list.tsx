@@ -9,7 +9,7 @@ interface PairListProps {
   readonly other: string;
   /** Most characters of each. */
   readonly most: readonly [number, number];
-  /** What stands between the two when they are read out. */
+  /** What is between the two when they are read out. */
   readonly between: string;
   readonly pairs: readonly (readonly [one: string, other: string])[];
   /** What is wrong with a pair, as a sentence; null where nothing is. */

@@ -15,7 +15,7 @@ interface TextBoxProps {
   readonly onCommit: (value: string) => void;
 }
 
-/** A field for words. They are entered on leaving it; what is wrong stands beside it. */
+/** A field for words. They are entered on leaving it; what is wrong stands next to it. */
 export const TextBox = ({ label, name, value, maxLength, lines, check, onCommit }: TextBoxProps) => {
   const id = useId();
   const [typed, setTyped] = useTyped(name);

@@ -19,7 +19,7 @@ export type FieldNumber = number | 'OL' | null;
 /** Decimals that a temperature typed on another scale is shown with. */
 const CONVERTED_DECIMALS = 1;
 
-/** What stands behind a number that was typed in °C, while it is kept as typed. */
+/** What is behind a number that was typed in °C, while it is kept as typed. */
 const IN_C = ' °C';
 
 /** What a field's number is, for showing it. */

@@ -26,7 +26,7 @@ export interface NumberEntryProps extends FieldKind {
 type Judged = { readonly value: FieldNumber } | { readonly why: string };
 
 /**
- * What is typed into a field for a number, until it makes sense and is entered. What is wrong stands beside it
+ * What is typed into a field for a number, until it makes sense and is entered. What is wrong stands next to it
  * meanwhile, and nothing typed is thrown away.
  */
 export const useNumberEntry = (props: NumberEntryProps) => {
@@ -73,7 +73,7 @@ export const useNumberEntry = (props: NumberEntryProps) => {
   };
   return {
     text,
-    /** The unit as it stands beside the field. */
+    /** The unit as set now next to the field. */
     unit,
     typed,
     wrong,

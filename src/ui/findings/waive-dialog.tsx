@@ -8,7 +8,7 @@ import { useTyped } from '../job/use-typed';
 import { DialogClose, DialogFrame } from '../kit/dialog-frame';
 import { usePerson } from '../person/person';
 
-/** Asks why somebody lives with a finding, and who decides so. */
+/** Asks why someone lives with a finding, and who decides so. */
 export const WaiveDialog = ({ finding, onClose }: { finding: Finding; onClose: () => void }) => {
   const setFact = useJob((job) => job.setFact);
   const now = useJobNow();

@@ -33,7 +33,7 @@ export const HandOver = () => {
   const [asks, setAsks] = useState<readonly string[]>([]);
   const { refresh, change } = useBundleActions();
   const { me, personId, crewId } = useAtWork();
-  /** Without signal: it counts as handed over here, and the server hears of it after all that waits for the job. */
+  /** Offline: it counts as handed over here, and the server hears of it after all that waits for the job. */
   const handOverHere = async () => {
     const { moment, saved } = now();
     const handedOverAt = new Date().toISOString();
@@ -46,7 +46,7 @@ export const HandOver = () => {
       words: `Handed over: ${record.name}`,
       path: `/api/jobs/${id}/move`,
       method: 'POST',
-      // With what was seen: where somebody changed the job meanwhile, it is not this that was handed over.
+      // With what was seen: where someone changed the job meanwhile, it is not this that was handed over.
       body: { action: 'hand-over', outdoorF: moment.outdoorF, indoorF: moment.indoorF, printed: record },
     });
     if (!isKept) return toast.error('This device has no space to save the handover. Hand over when you are online.');

@@ -15,7 +15,7 @@ import { useRecordNow } from './use-record-now';
 
 const LIVE = 'today';
 
-/** The record of a job: as it stands, or as it was handed over, with what would be printed otherwise today. */
+/** The record of a job: as set now, or as it was handed over, with what would be printed otherwise today. */
 export const ShownRecord = () => {
   const handovers = useHandovers();
   const today = useRecordNow();

@@ -7,7 +7,7 @@ const LANE = 5;
 const WIDTH = 120;
 
 /**
- * The gate ruler at the size of a line: where each source may run, holes, design and balance. Few strokes, for a long
+ * The outdoor ruler at the size of a line: where each source may run, gaps, design and balance. Few strokes, for a long
  * board.
  */
 export const SmallRuler = ({ spanF, lanes, holesF, designF, balanceF }: Small) => {

@@ -54,7 +54,7 @@ export const useJobListActions = ({ isArchived, refresh, drop }: Rows) => {
     if (answer.kind !== 'ok') return toast.error(failedWords(`The note on ${job.name} was not saved.`, answer));
     refresh();
   };
-  /** Puts jobs on this device, so that they open without signal; asks the browser to keep them. */
+  /** Puts jobs on this device, so that they open offline; asks the browser to keep them. */
   const takeAlong = async (jobs: readonly JobSummary[]) => {
     await navigator.storage?.persist?.();
     let taken = 0;

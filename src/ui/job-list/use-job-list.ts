@@ -6,12 +6,12 @@ import type { JobListPage } from '@/core/job-list/job-summary';
 import { toast } from '@/ui/kit/toast';
 import { call, failedWords } from '@/ui/requests/api';
 
-/** Rows whose answers are old are asked for again after so long, ms; the server answers once they are worked out. */
+/** Rows whose answers are old are asked for again after so long, ms; the server answers once they are calculated. */
 const OLD_AGAIN_MS = 300;
 /** What does not get up to date stays as it is, and says so. */
 const MOST_REFRESHES = 20;
 
-/** Nothing is asked for while somebody types faster than this, ms. */
+/** Nothing is asked for while someone types faster than this, ms. */
 const TYPING_MS = 150;
 
 /**
@@ -38,7 +38,7 @@ export const useJobList = (page: JobListPage, first: JobListQuery) => {
         const query = queryToAddress(now.current);
         const answer = await call<JobListPage>(`/api/jobs${query}${query === '' ? '?' : '&'}refresh=yes`);
         const fresh = new Map(answer.kind === 'ok' ? answer.value.jobs.map((job) => [job.id, job]) : []);
-        // In their places: what somebody looks at does not move under him.
+        // In their places: what someone looks at does not move under him.
         setRows((shown) => ({ ...shown, jobs: shown.jobs.map((job) => fresh.get(job.id) ?? job) }));
       },
       OLD_AGAIN_MS * (1 + looks.current),

@@ -14,7 +14,7 @@ const inside = <T,>(value: T | null): T => {
 };
 
 /**
- * Lets what a page works out follow what is typed and dragged: that is painted first, at once and alone, and a later
+ * Lets what a page calculates follow what is typed and dragged: that is painted first, at once and alone, and a later
  * move drops what is half drawn.
  */
 export const DeferredModel = ({ children }: { children: React.ReactNode }) => {
@@ -27,8 +27,8 @@ export const DeferredModel = ({ children }: { children: React.ReactNode }) => {
   );
 };
 
-/** The moment for what a page works out: it follows the needle, which reads the job’s own at once. */
+/** The moment for what a page calculates: it follows the needle, which reads the job’s own at once. */
 export const useMoment = (): Moment => inside(use(MomentContext));
 
-/** Everything worked out of the job as it stands here, under what is being tried; shared by all parts of a page. */
+/** Everything calculated of the job as it is here, under what is being tried; shared by all parts of a page. */
 export const useModel = (): JobModel => inside(use(ModelContext));

@@ -41,7 +41,7 @@ const fakeServer = () => {
     /** A reading that it does not take. */
     spurned: NaN,
     saveIds: new Set<string>(),
-    /** Somebody else saves. */
+    /** Someone else saves. */
     elsewhere: (changes: FactChange[]) => {
       server.job = {
         ...server.job,

@@ -88,7 +88,7 @@ const SCREENS: Readonly<Record<string, Draw>> = {
 
 const NOTHING: BundleParts = { weather: [], handovers: [], profiles: [] };
 
-/** What a screen needs beside the job is on its way, or nowhere to be had. */
+/** What a screen needs next to the job is on its way, or nowhere to be had. */
 const Waiting = ({ isMissing }: { isMissing: boolean }) => (
   <p role="status" className="px-4 py-10 text-center text-quiet">
     {isMissing ? 'This page is not saved on this device and the server is not responding.' : 'Getting it…'}

@@ -15,7 +15,7 @@ const useKnownNames = (): string[] => {
 };
 
 /**
- * Asks once on the device who is at work, when something was entered before anybody said so. What was entered is kept
+ * Asks once on the device who is at work, when something was entered before anyone said so. What was entered is kept
  * meanwhile, and goes out under the name that is given.
  */
 export const NameDialog = () => {

@@ -7,7 +7,7 @@ import { useJob } from './provider';
 const cssText = (text: string): string =>
   `'${[...text].map((sign) => (/[A-Za-z0-9]/.test(sign) ? sign : `\\${sign.codePointAt(0)!.toString(16)} `)).join('')}'`;
 
-/** The job's name at the foot of each page that is printed, beside the page's number. */
+/** The job's name at the foot of each page that is printed, next to the page's number. */
 export const PrintName = () => {
   const name = useJob((job) => jobName(job.facts));
   return <style>{`@page { @bottom-left { content: ${cssText(name)}; font: 7pt 'Barlow', sans-serif; } }`}</style>;

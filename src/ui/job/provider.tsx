@@ -30,7 +30,7 @@ export const useJobNow = (): (() => JobState) => useJobStore().getState;
 /** How long the marker must rest before the address follows, ms: browsers refuse to write it sixty times a second. */
 const ADDRESS_DELAY_MS = 300;
 
-/** The address of the page as it is, with another moment; where the page stands in its own work is kept. */
+/** The address of the page as it is, with another moment; where the page is in its own work is kept. */
 const addressWith = (query: string): string => {
   const here = new URLSearchParams(window.location.search);
   const own = PLACE_PARAMETERS.flatMap((name) => {
@@ -62,7 +62,7 @@ export const JobProvider = ({
     return store.getState().start();
   }, [store]);
   useEffect(() => {
-    // Who is signed in reads, until somebody else of the crew is chosen.
+    // Who is signed in reads, until someone else of the crew is chosen.
     const { author, set } = usePerson.getState();
     if (!names.includes(author)) set({ author: me });
   }, [me, names]);

@@ -3,8 +3,8 @@ import { lastVisit } from '@/core/job/visits';
 import type { JobState } from './state';
 
 /**
- * What a page says in the address of where it stands in its own work: the step of Startup and the reading in it; the
- * day of Day run, how many of them, the ways of living it, and the minute.
+ * What a page says in the address of where it is in its own work: the step of Startup and the reading in it; the
+ * day of Simulate, how many of them, the ways of living it, and the minute.
  */
 export const PLACE_PARAMETERS = ['items', 'step', 'at', 'on', 'days', 'ways', 'min'] as const;
 

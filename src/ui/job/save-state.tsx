@@ -8,7 +8,7 @@ import { useJob } from './provider';
 const CALM = 'flex shrink-0 items-center gap-1 text-sm text-quiet';
 const LOUD = 'flex shrink-0 items-center gap-1 text-sm font-semibold';
 
-/** What stands in fields and is not entered, with the way to the first of it. */
+/** What is in fields and is not entered, with the way to the first of it. */
 const TypedState = ({ count, place }: { count: number; place: string }) => (
   <Link
     href={place}

@@ -2,7 +2,7 @@ import { CONTROLLER_ROLES, CONTROLLERS } from '@/core/job/controllers';
 import type { BundleParts } from '@/core/job/job-bundle';
 import { currentPath } from './old-paths';
 
-/** A screen of a job: where it stands below the job's address, what it is called, and what it needs beside the job. */
+/** A screen of a job: where it stands below the job's address, what it is called, and what it needs next to the job. */
 export interface JobScreen {
   readonly path: string;
   readonly title: string;

@@ -32,7 +32,7 @@ const SYNCED = [
   'line',
   'isUnkept',
 ] as const satisfies readonly (keyof SyncState)[];
-/** What the job as it is shown is made of: where none of it has changed, nothing is worked out anew. */
+/** What the job as it is shown is made of: where none of it has changed, nothing is calculated anew. */
 const SHOWN = ['saved', 'pending', 'outbox', 'marksOut', 'visitsOut', 'visit'] as const;
 
 const synced = (state: JobState): SyncState =>
@@ -48,7 +48,7 @@ export const createSender = ({ get, set }: StateAccess): Sender => {
       return saveDraft(saved.id, draft && { ...draft, crewId: rights.crewId }, rights.personId);
     },
     ask: async ({ method, path, body }: SyncRequest) => {
-      // What is said to be kept here, where nobody answers, is on the disk by then.
+      // What is said to be kept here, where no one answers, is on the disk by then.
       await onDisk();
       const { personId, crewId } = get().rights;
       return call(path, { method, body }, personId ? { personId, crewId } : undefined);

@@ -26,9 +26,9 @@ export type Undoable =
 
 export interface JobState extends SyncState, Overlaid {
   readonly rights: Rights;
-  /** Id of a visit that somebody goes on with, though it seemed to be over. */
+  /** Id of a visit that someone goes on with, though it seemed to be over. */
   readonly goesOnWith: string | null;
-  /** Whether what earlier pages left is laid over the job: until then nobody has seen how it stands. */
+  /** Whether what earlier pages left is laid over the job: until then no one has seen how it stands. */
   readonly hasTakenUp: boolean;
   readonly undoable: readonly Undoable[];
   readonly redoable: readonly Undoable[];
@@ -36,7 +36,7 @@ export interface JobState extends SyncState, Overlaid {
   /** Places whose cautions were read on this visit. */
   readonly cautionsRead: readonly string[];
 
-  /** Keeps what stands in a field; null once it is entered or given up. */
+  /** Keeps what is in a field; null once it is entered or given up. */
   readonly setTyped: (name: string, typed: Typed | null) => void;
   readonly setFact: (path: FactPath, value: unknown) => void;
   /** Shows a value without keeping it, as while a post is dragged. */
@@ -54,7 +54,7 @@ export interface JobState extends SyncState, Overlaid {
   readonly readCaution: (place: string) => void;
   readonly setMoment: (change: Partial<Moment>) => void;
   readonly setCall: (call: CallId) => void;
-  /** Goes by so many marks of a scale. */
+  /** Goes by this many marks of a scale. */
   readonly nudgeOutdoor: (steps: number, scale: DegreeScale) => void;
   /**
    * Takes what the server, or another tab, has of the job by now. Facts that wait to be saved on an older revision are

@@ -103,7 +103,7 @@ test('a device that loses its signal, crashes, is closed and opened loses nothin
       }
       server.mode = 'answers';
       await pass(30_000);
-      // Where somebody else changed another line meanwhile, this device’s own stands beside it once it was asked.
+      // Where someone else changed another line meanwhile, this device’s own stands next to it once it was asked.
       for (let asked = 0; asked < 3 && store.getState().theirs; asked++) {
         store.getState().settleStale([load]);
         await pass(20_000);

@@ -10,7 +10,7 @@ import type { JobState, StateAccess, Undoable } from './state';
  * before it stands again; the record keeps both.
  */
 export const undoEntries = (access: StateAccess, sender: Sender): Pick<JobState, 'undo' | 'redo'> => {
-  /** Takes one thing back; what would bring it back in its turn, or null where something newer stands in its place. */
+  /** Takes one thing back; what would bring it back in its turn, or null where something newer stands instead. */
   const takeBack = (step: Undoable): Undoable | null => {
     const { facts, readings, undoable, redoable } = access.get();
     if (step.kind === 'fact') {

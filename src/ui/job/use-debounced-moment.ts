@@ -5,7 +5,7 @@ import { useMoment } from './deferred-model';
 /** The needle stands once it has not moved for this long, ms. */
 const RESTS_MS = 250;
 
-/** The moment for what stands below the fold and takes long to work out: it follows once the needle stands. */
+/** The moment for what stands below the fold and takes long to calculate: it follows once the needle stands. */
 export const useDebouncedMoment = (): Moment => {
   const moment = useMoment();
   const [rested, setRested] = useState(moment);

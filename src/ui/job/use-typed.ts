@@ -10,7 +10,7 @@ import type { JobState } from './state';
 const NOTHING_TYPED = createStore<Pick<JobState, 'typed'>>()(() => ({ typed: {} }));
 
 /**
- * Text that stands in a field and is not entered yet; null: none. In a job, a field with a name keeps each keystroke
+ * Text that is in a field and is not entered yet; null: none. In a job, a field with a name keeps each keystroke
  * on the device, so that a reload or a change of page brings it back.
  * @param name what the field is for, once in a job; without one the text lives as long as the field
  */

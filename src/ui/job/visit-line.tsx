@@ -25,7 +25,7 @@ const useIsOver = (visit: Visit | undefined): boolean => {
   return isOver;
 };
 
-/** Which visit is shown, why somebody came, and how to begin the next one. */
+/** Which visit is shown, why someone came, and how to begin the next one. */
 export const VisitLine = () => {
   const shown = useJob(shownVisit);
   const goOnWith = useJob((job) => job.goOnWith);

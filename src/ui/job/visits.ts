@@ -18,7 +18,7 @@ export const newVisit = (visits: readonly Visit[]): Visit => ({
 export const shownVisit = ({ visits, visit }: Pick<JobState, 'visits' | 'visit'>): Visit | undefined =>
   visits.find(({ id }) => id === visit) ?? lastVisit(visits);
 
-/** Whether a visit is over now: what is entered then belongs to another, unless somebody goes on with it. */
+/** Whether a visit is over now: what is entered then belongs to another, unless someone goes on with it. */
 export const isVisitOver = (state: JobState, visit: Visit): boolean =>
   visit.id !== state.goesOnWith && isClosed(visit, allEntries(everything(state)), Date.now());
 

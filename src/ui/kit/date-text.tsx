@@ -21,7 +21,7 @@ export const useIsOnDevice = () =>
     () => false,
   );
 
-/** A time in the reader's own zone. The server, which may stand in another, only holds the place. */
+/** A time in the reader's own zone. The server, which may are in another, only holds the place. */
 export const DateText = ({ at, only }: { at: string; only?: 'time' | 'day' }) => {
   const isOnDevice = useIsOnDevice();
   return (

@@ -57,5 +57,5 @@ export const DialogFrame = (props: DialogFrameProps) => {
   );
 };
 
-/** Closes the dialog that it stands in. */
+/** Closes the dialog that it is in. */
 export const DialogClose = Dialog.Close;

@@ -11,7 +11,7 @@ export interface PopoverProps extends OpenerProps {
   readonly children: React.ReactNode;
 }
 
-/** Something that opens beside its button; open as it is first drawn. */
+/** Something that opens next to its button; open as it is first drawn. */
 export const Popover = ({
   className,
   label,

@@ -7,7 +7,7 @@ import { flushSync } from 'react-dom';
 export const usePrinting = (): boolean => {
   const [isPrinting, setIsPrinting] = useState(false);
   useEffect(() => {
-    // The browser takes the page as it stands when its event returns.
+    // The browser takes the page as set now when its event returns.
     const before = () => flushSync(() => setIsPrinting(true));
     const after = () => setIsPrinting(false);
     window.addEventListener('beforeprint', before);

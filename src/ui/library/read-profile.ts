@@ -7,7 +7,7 @@ import type { ProfileWorker } from '@/workers/profile.worker';
 const SLOWEST_MS = 10_000;
 const LATE = { ok: false, path: '', error: 'It takes too long to read. Is it the right file?' } as const;
 
-/** Reads a profile's file off the page: whatever somebody has put in it, the page goes on. */
+/** Reads a profile's file off the page: whatever someone has put in it, the page goes on. */
 export const readProfile = async (text: string): Promise<Parsed<ControllerProfile>> => {
   const worker = new Worker(new URL('../../workers/profile.worker.ts', import.meta.url), { type: 'module' });
   let timer: ReturnType<typeof setTimeout> | undefined;

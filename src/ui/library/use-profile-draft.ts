@@ -29,7 +29,7 @@ const draftOf = (id: string) => `profile:${id}`;
 const mine = (): string => actingUser()?.personId ?? deviceUser()?.personId ?? '';
 
 /**
- * A profile being typed in: it saves itself, keeps what is not saved on the device, and asks when somebody saved
+ * A profile being typed in: it saves itself, keeps what is not saved on the device, and asks when someone saved
  * first.
  */
 export const useProfileDraft = (stored: StoredProfile) => {

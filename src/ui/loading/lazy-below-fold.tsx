@@ -5,7 +5,7 @@ import { IDLE_TIMEOUT, isIdle } from './idle';
 
 /**
  * A part of a page that stands below the fold: the server draws it with the rest, and its code comes once the page is
- * alive and at rest, or somebody reaches for it. What is done to it before is held, as on a whole page.
+ * alive and at rest, or someone reaches for it. What is done to it before is held, as on a whole page.
  * It takes no props: a part drawn anew before it is alive would be taken down.
  */
 export const lazyBelowFold = (get: () => Promise<ComponentType>): ComponentType => {

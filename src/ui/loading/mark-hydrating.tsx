@@ -2,7 +2,7 @@
 
 import { type ComponentType, useEffect, useRef } from 'react';
 
-/** What a part of a page bears until it is alive: it is shown, and nobody listens to it yet. */
+/** What a part of a page bears until it is alive: it is shown, and no one listens to it yet. */
 const WAKING = { 'data-waking': '' } as const;
 
 /** Takes the mark off the page itself, once all of it that comes with it is alive. */

@@ -9,7 +9,7 @@ export const queueEarlyInput = () => {
   const LOOK_MS = 40;
   // Each part of a page takes its mark away itself, once it is taken over whole: see ui/waking.
   const isAlive = (element: Element) => element.closest('[data-waking]') === null;
-  // How much is held stands on the document, for whoever asks whether all of it is done.
+  // How much is held is on the document, for whoever asks whether all of it is done.
   const page: Document & { heldTouches?: number } = document;
   const holds = (by: 1 | -1) => {
     page.heldTouches = (page.heldTouches ?? 0) + by;

@@ -16,7 +16,7 @@ export type StartWork<Q, T> = (question: Q, tells: WorkCallbacks<T>) => () => vo
 
 /**
  * Long work, away from the page. The last answer stays until the next is there; `share` is how far the next one is.
- * Cancelled, it asks again only when the question changes or when told to.
+ * Canceled, it asks again only when the question changes or when told to.
  * @param question the same object as long as it is the same question; null: nothing is asked
  * @param begin the same function always
  * @param settleMs how long a question must stand before work on it begins

@@ -2,7 +2,7 @@ import { create } from 'zustand';
 import { keptUnit, OUTDOOR_CHANNEL } from '@/core/instrument/shown';
 import type { Heard, MeterSource } from './listening';
 
-/** Where `gate meter` serves its readings if nobody says otherwise. */
+/** Where `gate meter` serves its readings if no one says otherwise. */
 export const METER_ADDRESS = 'http://127.0.0.1:4380/readings';
 
 interface HeardState {
@@ -38,7 +38,7 @@ const keptSource = (): MeterSource | null => {
   }
 };
 
-/** Reading lines is loaded when somebody listens: most never do. */
+/** Reading lines is loaded when someone listens: most never do. */
 const loadListening = () => import('./listening');
 
 let hangUp: () => void = () => undefined;
@@ -62,7 +62,7 @@ export const useHeard = create<HeardState>()((set, get) => {
       set({ source, link: 'opening' });
       keepSource(source);
       void loadListening().then(({ listenTo }) => {
-        // Somebody may have stopped, or chosen another, meanwhile.
+        // Someone may have stopped, or chosen another, meanwhile.
         if (get().source !== source) return;
         hangUp = listenTo(source, {
           onLink: (link) => get().link !== link && set({ link }),

@@ -6,7 +6,7 @@ import { openRadio, type RadioWord } from './radio';
 /** What is listened to: the simulated meter of the Library, or a stream of lines at an address of this machine. */
 export type MeterSource = { readonly kind: 'simulated' } | { readonly kind: 'address'; readonly address: string };
 
-/** One input of an instrument as it stands. */
+/** One input of an instrument as set now. */
 export interface Heard {
   readonly input: string;
   readonly shown: Shown;

@@ -40,7 +40,7 @@ const OneInput = ({
         onTake(value, { instrument: shown.meter, ...(shown.ohms === null ? {} : { meterOhms: shown.ohms }) })
       }
     >
-      <span className="font-sans text-base font-semibold">{isSteady ? 'Use this' : 'Not steady yet'}</span>
+      <span className="font-sans text-base font-semibold">{isSteady ? 'Use' : 'Not steady yet'}</span>
       {name}
       {shown.channel && <span className="font-sans text-sm text-quiet">{shown.channel}</span>}
     </button>

@@ -23,7 +23,7 @@ const KEPT_S = 31 * 86_400;
 const endSession = async (everywhere: boolean): Promise<boolean> =>
   (await call('/api/sign-out', { method: 'POST', body: { everywhere } })).kind === 'ok';
 
-/** Has the server end a session whose person signed out here without signal. */
+/** Has the server end a session whose person signed out here offline. */
 export const finishSignOut = async (): Promise<void> => {
   const kept = signedOutHere();
   if (kept !== null) await endSession(kept === EVERYWHERE);
@@ -36,7 +36,7 @@ export const finishSignOut = async (): Promise<void> => {
  */
 export const clearDevice = async (everywhere: boolean): Promise<number> => {
   await restoreSafe();
-  // From here on no page is shown with this session, even where nobody could end it.
+  // From here on no page is shown with this session, even where no one could end it.
   document.cookie = `${SIGNED_OUT_COOKIE}=${everywhere ? EVERYWHERE : 'here'}; Path=/; SameSite=Lax; Max-Age=${KEPT_S}`;
   await endSession(everywhere);
   const who = deviceUser();

@@ -10,7 +10,7 @@ import { pendingHere } from './waiting';
 
 /**
  * Puts a job that begins on this device there: it is worked on at once, and made on the server later under the same id.
- * @returns false where nobody is known to work here, or the device has no room
+ * @returns false where no one is known to work here, or the device has no room
  */
 const begins = async (
   id: string,

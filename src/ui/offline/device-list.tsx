@@ -23,7 +23,7 @@ import { SavedJobs } from './saved-jobs';
 import { type Waiting, waitingHere, waitsHere } from './waiting';
 import { WaitingList } from './waiting-list';
 
-/** Asks the server to archive a job, once it is reached, unless somebody else saved it since it was seen here. */
+/** Asks the server to archive a job, once it is reached, unless someone else saved it since it was seen here. */
 const archiveHere = async ({ id, name }: SavedJobSummary, personId: string): Promise<boolean> => {
   const kept = await savedBundle(id, personId);
   return (
@@ -49,7 +49,7 @@ interface Found {
   readonly errands: readonly QueuedRequest[];
 }
 
-/** What is on this device: jobs that open without signal, and what waits to be sent, with its way out. */
+/** What is on this device: jobs that open offline, and what waits to be sent, with its way out. */
 export const DeviceList = () => {
   const [found, setFound] = useState<Found | null>(null);
   const look = useCallback(async () => {
@@ -63,7 +63,7 @@ export const DeviceList = () => {
     const asked = setTimeout(() => void look(), 0);
     return () => clearTimeout(asked);
   }, [look]);
-  // What is done while somebody looks is off the list at once.
+  // What is done while someone looks is off the list at once.
   useEffect(() => onRequestDone(() => void look()), [look]);
   if (found === null) return null;
   const { who, lines, waiting, errands } = found;

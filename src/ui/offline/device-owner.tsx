@@ -6,7 +6,7 @@ import { setActingUser } from '../requests/acting-user';
 import { restoreSafe } from '../storage/safe-storage';
 import { setDeviceUser } from './device-user';
 
-/** Says on every page of somebody who is signed in that this device is his. */
+/** Says on every page of someone who is signed in that this device is his. */
 export const DeviceOwner = ({ who }: { who: AtWork }) => {
   // Before anything on the page asks the server: what it asks is asked as him.
   useState(() => {

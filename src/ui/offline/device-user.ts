@@ -16,7 +16,7 @@ const keepWho = (crew: AtWork): void => {
   }
 };
 
-/** Who worked here last; null where nobody did, or signed out. */
+/** Who worked here last; null where no one did, or signed out. */
 export const deviceUser = (): AtWork | null => {
   try {
     return JSON.parse(localStorage.getItem(KEY) ?? 'null') as AtWork | null;
@@ -26,7 +26,7 @@ export const deviceUser = (): AtWork | null => {
 };
 
 /**
- * Says whose device this is from now on, as at sign-in and on every page of somebody who is signed in. What an older
+ * Says whose device this is from now on, as at sign-in and on every page of someone who is signed in. What an older
  * version saved here without a name was the one's before; who reads is the new one.
  */
 export const setDeviceUser = (crew: AtWork): void => {

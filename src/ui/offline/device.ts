@@ -16,7 +16,7 @@ export interface SavedJobSummary {
   /** Whose it is: another person who signs in on this device does not see it. */
   readonly personId: string;
   readonly name: string;
-  /** Whether somebody took it along; one that was only opened goes when others come. */
+  /** Whether someone took it along; one that was only opened goes when others come. */
   readonly isTaken: boolean;
   /** When the server was last heard of it, and when it was last open here; ms. */
   readonly keptAt: number;
@@ -31,7 +31,7 @@ interface Schema extends DBSchema {
   years: { key: string; value: WeatherHours };
 }
 
-/** Jobs that stay on a device because they were open lately, beside those that somebody took along. */
+/** Jobs that stay on a device because they were open lately, next to those that someone took along. */
 const MOST_RECENT = 20;
 
 const kBOf = (along: JobBundle) => Math.ceil(JSON.stringify(along).length / 1000);
@@ -67,7 +67,7 @@ const device = (): Promise<IDBPDatabase<Schema>> =>
     throw problem;
   }));
 
-/** Does something with what is on the device; a device that keeps nothing, or is full, answers with what stands in. */
+/** Does something with what is on the device; a device that keeps nothing, or is full, answers with what is in. */
 const onDevice = async <T>(work: (database: IDBPDatabase<Schema>) => Promise<T>, otherwise: T): Promise<T> => {
   try {
     return await work(await device());
@@ -139,7 +139,7 @@ const change = (id: string, personId: string, next: (along: JobBundle) => JobBun
 export const saveJobCopy = (job: StoredJob, personId: string): Promise<void> =>
   change(job.id, personId, (along) => ({ ...along, job }));
 
-/** Keeps what this device knows of beside a job, before the server does. */
+/** Keeps what this device knows of next to a job, before the server does. */
 export const saveParts = (
   id: string,
   personId: string,

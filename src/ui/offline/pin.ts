@@ -1,6 +1,6 @@
 import { dropSafe, saveSafe } from '../storage/safe-storage';
 
-/** A PIN that a device asks for before it shows a person's jobs without signal. */
+/** A PIN that a device asks for before it shows a person's jobs offline. */
 interface KeptPin {
   readonly salt: string;
   readonly hash: string;
@@ -14,7 +14,7 @@ export type PinTried = 'right' | 'wrong' | { readonly waitsS: number };
 
 /** Digits of a PIN. */
 export const PIN_DIGITS = /^\d{4,8}$/;
-/** So many wrong ones are forgiven; from then on each costs twice the wait of the one before. */
+/** This many wrong ones are forgiven; from then on each costs twice the wait of the one before. */
 const FORGIVEN = 4;
 const FIRST_WAIT_MS = 30_000;
 const LONGEST_WAIT_MS = 3_600_000;
@@ -42,10 +42,10 @@ const kept = (personId: string): KeptPin | null => {
 };
 const keep = (personId: string, pin: KeptPin) => saveSafe(keyOf(personId), JSON.stringify(pin));
 
-/** Whether this browser can hold a PIN: over a name without TLS it cannot, and opens nothing without signal either. */
+/** Whether this browser can hold a PIN: over a name without TLS it cannot, and opens nothing offline either. */
 export const canHoldPin = (): boolean => globalThis.crypto?.subtle !== undefined;
 
-/** Whether a person's jobs ask for a PIN here without signal. */
+/** Whether a person's jobs ask for a PIN here offline. */
 export const hasPin = (personId: string): boolean => kept(personId) !== null;
 
 /** Sets a person's PIN on this device, or another one. */

@@ -7,7 +7,7 @@ export interface QueuedRequest {
   readonly id: string;
   /** What it is about: a job, a controller, a year of weather. What else waits for that goes before or after it. */
   readonly about: string;
-  /** Who asked for it, and his crew; it goes out as him, and as nobody else. */
+  /** Who asked for it, and his crew; it goes out as him, and as no one else. */
   readonly personId: string;
   readonly crewId?: string | undefined;
   /** Whether it is done before what else waits for that, as where a job begins, or after it. */
@@ -42,7 +42,7 @@ export const queuedRequests = (personId: string): QueuedRequest[] =>
 
 /**
  * Whether a person asked here for something about a job or a controller that is to be done before what else waits for
- * it, or after. What has to be done before stands in the way though the server refused it: what comes after it would
+ * it, or after. What has to be done before is in the way though the server refused it: what comes after it would
  * be refused as well.
  */
 export const isQueued = (about: string, phase: QueuedRequest['phase'], personId: string): boolean =>
@@ -57,7 +57,7 @@ export const refusedBefore = (about: string, personId: string): string => {
 };
 
 /**
- * Keeps an errand for when the server is reached.
+ * Keeps an queued request for when the server is reached.
  * @returns false where the device has no room for it
  */
 export const queueRequest = (errand: Omit<QueuedRequest, 'at' | 'problem'>): boolean => {
@@ -77,7 +77,7 @@ const underWay = new Set<string>();
 
 const tellers = new Set<(about: string) => void>();
 
-/** Tells whenever an errand was done or refused, and about what. Returns how to end that. */
+/** Tells whenever an queued request was done or refused, and about what. Returns how to end that. */
 export const onRequestDone = (tell: (about: string) => void): (() => void) => {
   tellers.add(tell);
   return () => tellers.delete(tell);
@@ -108,11 +108,11 @@ export const othersRequests = (who: EnteredBy | null): { readonly all: number; r
   return { all: others.length, ofCrew: others.filter((each) => crewId !== undefined && each.crewId === crewId).length };
 };
 
-/** Gives an errand up. */
+/** Gives an queued request up. */
 export const dropRequest = (id: string): void => write(all().filter((errand) => errand.id !== id));
 
 /**
- * Does a person's errands in their order, as far as the server is reached; one that it refuses stays, with why.
+ * Does a person's queued requests in their order, as far as the server is reached; one that it refuses stays, with why.
  * @param waits whether something about a job still has to be sent: what comes after that has to wait
  */
 export const sendQueued = async (personId: string, waits: (about: string) => boolean): Promise<void> => {
@@ -122,7 +122,7 @@ export const sendQueued = async (personId: string, waits: (about: string) => boo
     const { path, method, body } = errand;
     const answer = await call(path, { method, body }, errand);
     underWay.delete(errand.id);
-    // A fault in one of them holds up no other; where nobody answers, nobody will.
+    // A fault in one of them holds up no other; where no one answers, no one will.
     if (answer.kind === 'lost' && answer.status === 500) continue;
     if (answer.kind === 'lost') return;
     if (answer.kind === 'ok') dropRequest(errand.id);

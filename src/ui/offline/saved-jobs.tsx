@@ -3,7 +3,7 @@
 import { useId, useState } from 'react';
 import type { SavedJobSummary } from './device';
 
-/** So many are drawn at once; whoever has more finds one by its name. */
+/** This many are drawn at once; whoever has more finds one by its name. */
 const SHOWN = 30;
 
 /** The jobs on this device, those used last first, found by a part of their name. */

@@ -21,7 +21,7 @@ export const newProfileBody = (profile: ControllerProfile, saveId: string): Body
 
 /**
  * Keeps a new controller on this device, where the server is not reached; it lands later under the same id.
- * @returns false where nobody is known to work here, or the device has no room
+ * @returns false where no one is known to work here, or the device has no room
  */
 export const saveProfileOffline = (profile: ControllerProfile, saveId: string): boolean => {
   const who = deviceUser();

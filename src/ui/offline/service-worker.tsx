@@ -25,7 +25,7 @@ const offer = (worker: ServiceWorker) =>
 /** How often what waits to be done is tried again, ms. */
 const AGAIN_MS = 30_000;
 
-/** Does what was asked for without signal, as soon as there is some. */
+/** Does what was asked for offline, as soon as there is some. */
 const useErrands = () =>
   useEffect(() => {
     const go = async () => {
@@ -45,7 +45,7 @@ const useErrands = () =>
     };
   }, []);
 
-/** Makes the device able to open the application without signal, once the page has come to rest. */
+/** Makes the device able to open the application offline, once the page has come to rest. */
 export const ServiceWorkerSetup = () => {
   usePageHydrates();
   useErrands();

@@ -102,7 +102,7 @@ const KeptLibrary = ({ profileId }: { profileId: string | null }) => {
   );
 };
 
-/** Practice asks no server: its houses and controllers are worked out on the device. */
+/** Practice asks no server: its houses and controllers are calculated on the device. */
 const PracticeHere = ({ path, personId }: { path: string; personId: string }) => {
   const own = useProfilesHere();
   if (own === null) return null;
@@ -119,7 +119,7 @@ const PracticeHere = ({ path, personId }: { path: string; personId: string }) =>
   );
 };
 
-/** The page that stands in for every other one without signal: the job of the address, or what is on the device. */
+/** The page that is in for every other one offline: the job of the address, or what is on the device. */
 export const Shell = () => {
   const [isReady, setReady] = useState(false);
   const [isOpen, setOpen] = useState(false);

@@ -21,7 +21,7 @@ const REST_MS = 2500;
 
 type Lists = Pick<BundleParts, 'handovers' | 'weather'>;
 
-/** What can be done about what is beside a job. */
+/** What can be done about what is next to a job. */
 interface AlongActs {
   /** Has the server say what there is now. */
   readonly refresh: () => Promise<void>;
@@ -33,7 +33,7 @@ const ActsContext = createContext<AlongActs>({ refresh: async () => undefined, c
 
 export const BundleActionsProvider = ActsContext;
 
-/** What a screen can do about what is beside its job. */
+/** What a screen can do about what is next to its job. */
 export const useBundleActions = (): AlongActs => use(ActsContext);
 
 /** Years of the crew, and those that only this device has yet. */
@@ -43,8 +43,8 @@ const withYears = (known: readonly StoredWeather[], begun: readonly StoredWeathe
 ];
 
 /**
- * What the screens of a job need beside it: as the server gave it, else as the device has it, else as the server has it
- * now. Every job that is opened comes along by itself.
+ * What the screens of a job need next to it: as the server gave it, else as the device has it, else as the server has
+ * it now. Every job that is opened comes along by itself.
  * @param needs what the screen that is shown cannot do without
  */
 export const useBundle = (initial: Partial<BundleParts>, needs: keyof BundleParts | undefined) => {

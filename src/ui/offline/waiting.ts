@@ -7,7 +7,7 @@ const PREFIX = 'gate-cross:draft:';
 /** What of one job waits on this device to be sent. */
 export interface Waiting {
   readonly jobId: string;
-  /** Whether somebody else entered it: it waits for him to sign in here, and is not shown before. */
+  /** Whether someone else entered it: it waits for him to sign in here, and is not shown before. */
   readonly isOthers: boolean;
   /** His crew; undefined where an older version kept it. */
   readonly crewId: string | undefined;
@@ -73,12 +73,12 @@ export const pendingHere = (jobId: string, personId: string): JobDraft['pending'
 
 /**
  * Makes what others of a person's crew entered on this device his own: he sends it, and it is his word that it was so.
- * What somebody left who never comes back does not have to be lost with him. What is of another crew stays.
+ * What someone left who never comes back does not have to be lost with him. What is of another crew stays.
  */
 export const takeOverHere = ({ personId, crewId }: EnteredBy): void => {
   for (const { key, draft } of kept().filter((each) => !isOf(each.key, personId))) {
     if (crewId === undefined || draft.crewId !== crewId) continue;
-    // Another tab’s name, so that it is nobody’s who is still at work.
+    // Another tab’s name, so that it is no one’s who is still at work.
     saveSafe(`${key.split('~')[0]}-taken~${personId}`, JSON.stringify(draft));
     dropSafe(key);
   }

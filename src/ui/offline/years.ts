@@ -42,7 +42,7 @@ export const saveYearOffline = async (year: WeatherHours, { personId, crewId }: 
   );
 };
 
-/** Takes the year along that a job is worked out with. */
+/** Takes the year along that a job is calculated with. */
 export const saveYearForJob = async ({ document }: StoredJob): Promise<void> => {
   const id = document.facts.year.weather;
   if (!isBundledYear(id)) await yearHours(id);

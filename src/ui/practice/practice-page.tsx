@@ -16,7 +16,7 @@ const csv = whenIdle(() => import('@/core/formats/practice-csv'));
 
 const never = () => () => undefined;
 
-/** What was played on this device, as it stands when the page comes to life. */
+/** What was played on this device, as set now when the page comes to life. */
 const usePlayed = (personId: string): readonly Played[] => {
   const [kept] = useState<{ of?: readonly Played[] }>({});
   return useSyncExternalStore(
@@ -150,7 +150,7 @@ interface PracticeProps {
   readonly crew?: readonly PersonPlayed[] | null;
 }
 
-/** The ladder of rounds, controllers to work, how somebody stands, and houses without end. */
+/** The ladder of rounds, controllers to work, how someone stands, and houses without end. */
 export const PracticePage = ({ personId, controllers, known = NONE, crew = null }: PracticeProps) => {
   const here = usePlayed(personId);
   const played = useMemo(() => playedInAll(known, here), [known, here]);

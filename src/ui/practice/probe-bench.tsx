@@ -18,7 +18,7 @@ interface ProbesProps {
   readonly onMeter: (held: Metering) => void;
 }
 
-/** Two probes, held to any two points where somebody stands; then the meter is read. */
+/** Two probes, held to any two points where someone stands; then the meter is read. */
 export const ProbeBench = ({ points, isOhms, isBusy, onMeter }: ProbesProps) => {
   const [held, setHeld] = useState<Held>({ red: null, black: null });
   const [inHand, setInHand] = useState<Lead>('red');

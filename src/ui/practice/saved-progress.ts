@@ -5,7 +5,7 @@ import { saveSafe } from '../storage/safe-storage';
 
 const keyOf = (personId: string) => `gate-cross:practice:${personId}`;
 
-/** What somebody has played on this device, the latest last. Nothing of it is a job’s. */
+/** What someone has played on this device, the latest last. Nothing of it is a job’s. */
 export const playedBy = (personId: string): readonly Played[] => {
   try {
     return JSON.parse(localStorage.getItem(keyOf(personId)) ?? '[]') as Played[];

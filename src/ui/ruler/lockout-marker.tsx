@@ -9,7 +9,7 @@ import { useJob } from '../job/provider';
 import { timeWords } from '../kit/date-text';
 import { useLockoutMarker } from './use-lockout-marker';
 
-/** A post on a lane. One that stands for a fact can be dragged, or moved with the arrow keys. */
+/** A post on a lane. One that means a fact can be dragged, or moved with the arrow keys. */
 export const LockoutMarkerHandle = ({
   post,
   place: where,

@@ -7,7 +7,7 @@ import { useJob } from '../job/provider';
 import { sliderKeyF } from './slider-key';
 import type { useScaleDrag } from './use-scale-drag';
 
-/** Where the needle stands on a scale: it moves alone, before all that follows it. */
+/** Where the needle is on a scale: it moves alone, before all that follows it. */
 const useNeedle = (spanF: SpanF): { readonly outdoorF: number; readonly left: string } => {
   const outdoorF = useJob((job) => job.moment.outdoorF);
   return { outdoorF, left: `${percentAlong(spanF, outdoorF)}%` };

@@ -29,7 +29,7 @@ const OutdoorFigure = () => {
 /** How far the folded line is pulled up until it opens, px. */
 const PULL_PX = 12;
 
-/** The gate ruler, docked at the foot of every page of a job: one slim line, until it is opened on that page. */
+/** The outdoor ruler, docked at the foot of every page of a job: one slim line, until it is opened on that page. */
 export const OutdoorRulerDock = ({ folds }: { folds: string }) => {
   const nudge = useJob((job) => job.nudgeOutdoor);
   const [, , , name = '', screen] = usePathname().split('/');

@@ -12,7 +12,7 @@ const LANE = 5;
 const EDGE = 4;
 const WIDTH = 1000;
 
-/** The ruler as one line: where each source may run, gates, holes, balance and design, and the needle. */
+/** The ruler as one line: where each source may run, lockouts, gaps, balance and design, and the needle. */
 export const SlimScale = () => {
   const facts = useJob((job) => job.facts);
   const { spanF, lanes, marks, gapsF, shortfallsF, possibleGap } = useMemo(() => outdoorRuler(facts), [facts]);

@@ -10,7 +10,7 @@ interface Cursor {
   readonly play: (speed: number | null) => void;
 }
 
-/** The cursor of the day that is shown: one for all that stands on its time axis. */
+/** The cursor of the day that is shown: one for all that is on its time axis. */
 export const useCursor = create<Cursor>()((set) => ({
   atMin: 0,
   speed: null,

@@ -55,7 +55,7 @@ interface DayChoiceProps {
   /** Whether one may choose how many days. */
   readonly hasLength?: boolean;
   readonly onGo: (change: Partial<DayPlace>) => void;
-  /** What stands in the same row. */
+  /** What is in the same row. */
   readonly children?: React.ReactNode;
 }
 

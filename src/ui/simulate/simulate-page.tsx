@@ -44,7 +44,7 @@ const FIRST_MIN = 360;
 /** How long the cursor must rest before the address follows, ms. */
 const ADDRESS_MS = 300;
 
-/** Rows of a way that stands beside the first: what runs, and the room. */
+/** Rows of a way that stands next to the first: what runs, and the room. */
 const BESIDE = new Set(['compressor', 'furnace', 'strips', 'defrost', 'room']);
 
 const counted = (count: number, what: string) => `${count} ${what}${count === 1 ? '' : 's'}`;

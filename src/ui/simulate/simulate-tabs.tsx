@@ -9,5 +9,5 @@ const TABS = [
   },
 ];
 
-/** The ways through Day run: the day on its time axis, and one defrost magnified. */
+/** The ways through Simulate: the day on its time axis, and one defrost magnified. */
 export const SimulateTabs = () => <PageTabs page="simulate" label="Simulate" tabs={TABS} />;

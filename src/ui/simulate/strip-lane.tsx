@@ -6,7 +6,7 @@ import type { LaneRow } from './strip-rows';
 /** Stretches nearer than this share of the strip are drawn as one. */
 const MOST_STRETCHES = 1400;
 
-/** A source's lane: a bar where it runs, as high as it stands. */
+/** A source's lane: a bar where it runs, as high as set now. */
 export const StripLane = memo(({ row, trace }: { row: LaneRow; trace: DayTrace }) => {
   const count = trace.roomF.length;
   const spells = useMemo(() => stripSpells(row.levels(trace), MOST_STRETCHES), [row, trace]);

@@ -50,7 +50,7 @@ export const ItemHistory = ({ planned, now }: { planned: PlannedItem; now: numbe
   const facts = useJob((job) => job.facts);
   const degrees = useDegrees();
   const lines = readingHistory(observed(facts, all), planned.key);
-  // What was countersigned stands once, as who stands for it.
+  // What was countersigned stands once, as who means it.
   const again = new Set(lines.filter((line) => !isCorrection(line)).map(({ replaces }) => replaces));
   const history = lines.filter(({ id }) => !again.has(id));
   return (

@@ -41,7 +41,7 @@ const Tick = ({ planned }: StartupItemProps) => {
   );
 };
 
-/** What stands in place of a field while hands stay out. */
+/** What stands instead of a field while hands stay out. */
 export const BlockedReason = ({ planned: { heldShut, reading, item } }: Pick<StartupItemProps, 'planned'>) => (
   <p className="text-sm font-semibold text-fail">
     {reading && (

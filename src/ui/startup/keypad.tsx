@@ -12,7 +12,7 @@ interface KeypadProps {
 const DIGITS = ['7', '8', '9', '4', '5', '6', '1', '2', '3', '.', '0'] as const;
 const KEY = 'plain-button h-16 low:h-12 font-mono text-2xl select-none active:bg-ink active:text-paper';
 
-/** Where a key stands on a low screen: four in a row, so that field, keys and what goes on are in sight together. */
+/** Where a key is on a low screen: four in a row, so that field, keys and what goes on are in sight together. */
 const LOW_ORDER: Readonly<Record<(typeof DIGITS)[number], string>> = {
   '7': 'low:order-1',
   '8': 'low:order-2',
@@ -63,7 +63,7 @@ export const Keypad = ({ takesOpen, takesMinus, onKey }: KeypadProps) => (
   </div>
 );
 
-/** What stands in a field after a key. A minus turns the sign; `OL` takes a number's place, and gives way to one. */
+/** What is in a field after a key. A minus turns the sign; `OL` takes a number's place, and gives way to one. */
 export const afterKey = (text: string, key: string): string => {
   if (key === 'OL') return 'OL';
   const number = /^OL$/i.test(text) ? '' : text;

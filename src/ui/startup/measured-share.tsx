@@ -2,7 +2,7 @@
 
 import { useJob } from '../job/provider';
 
-/** That the house is worked out with a measured capacity, and the way back to the sheet. */
+/** That the house is calculated with a measured capacity, and the way back to the sheet. */
 export const MeasuredShare = () => {
   const taken = useJob((job) => job.facts.proof.measuredShare);
   const setFact = useJob((job) => job.setFact);

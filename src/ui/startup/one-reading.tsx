@@ -38,7 +38,7 @@ const Heading = ({ label, children }: { label: string; children: React.ReactNode
 
 /**
  * What is said of a reading while it is typed. Its height is its own, whatever is said: the keys under it never move
- * while somebody types.
+ * while someone types.
  */
 const Aside = ({ children }: { children: React.ReactNode }) => (
   // The keyboard scrolls what does not fit.
@@ -82,7 +82,7 @@ const OneMeasure = ({ planned, tried, next, onNext }: OneReadingProps) => {
   const entry = useNumberEntry(field);
   const [isFresh, setFresh] = useState(true);
   const meant = entry.typed === null ? null : entry.meant();
-  // What is being typed is judged as it stands, so that one tap enters it and goes on.
+  // What is being typed is judged as set now, so that one tap enters it and goes on.
   const verdict = entry.typed === null ? planned.verdict : meant === null ? undefined : planned.judged(meant, place);
   const read = entry.typed === null ? reading?.value : meant;
   return (

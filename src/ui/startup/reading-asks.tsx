@@ -18,7 +18,7 @@ const WITHDRAWN = ['Wrong place', 'Wrong range', 'Typo', 'Bad instrument', 'Syst
 /** What is said of an item in words of one's own. */
 export type ReadingAsked = 'withdraw' | 'leaveOut' | 'note';
 
-/** Asks why a reading is withdrawn or was not taken, or for the note beside it. */
+/** Asks why a reading is withdrawn or was not taken, or for the note next to it. */
 export const ReadingAsks = ({
   planned: { key, item, reading },
   asks,
@@ -59,7 +59,7 @@ export const ReadingAsks = ({
       maxLength: 500,
       action: 'Save',
       takesNothing: true,
-      // The same is said again, with words beside it.
+      // The same is said again, with words next to it.
       onSay: (words: string) =>
         reading &&
         keepReading(reading.value, reading.place, {

@@ -10,7 +10,7 @@ const LimitFields = lazyClient(() => import('./limit-fields').then((module) => m
 
 /**
  * Limits that a step's readings are judged by, typed here from a plate, a chart or a manual; what is found in them
- * stands on the Sheet.
+ * is on the Survey.
  */
 export const StepLimits = ({ limits }: { limits: readonly FactPath[] }) => {
   const facts = useJob((job) => job.facts);

@@ -37,7 +37,7 @@ export const useItem = ({ key, item, reading, expected: planned, verdict, isLive
   const keepReading = useSaveReading(key, item.of);
   const [openedAt] = useState(() => Date.now());
   const [chosen, setChosen] = useState<string | null>(null);
-  // A place that the item no longer has, as of a gate that was moved, is where it was done once.
+  // A place that the item no longer has, as of a lockout that was moved, is where it was done once.
   const stands = item.places?.some(({ id }) => id === reading?.place) ? reading?.place : undefined;
   const place = chosen ?? stands ?? item.places?.[0]?.id ?? null;
   const keep = (value: ReadingValue, at = place, beside?: ReadingDetails) => keepReading(value, at, beside);

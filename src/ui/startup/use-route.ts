@@ -14,14 +14,14 @@ const PEOPLE = 'people';
 export interface RouteChoice {
   readonly isByPlace: boolean;
   readonly people: People;
-  /** The route that the steps stand in; null where they stand as listed. */
+  /** The route that the steps are in; null where they stand as listed. */
   readonly taken: Route | null;
-  /** Both orders, worked out when they are asked for. */
+  /** Both orders, calculated when they are asked for. */
   readonly compare: () => { readonly plain: Route; readonly byPlace: Route };
   readonly choose: (isByPlace: boolean, people: People) => void;
 }
 
-/** Steps as the work is listed, or by place; which of the two, and for how many, stands in the address. */
+/** Steps as the work is listed, or by place; which of the two, and for how many, is in the address. */
 export const useRoute = (
   facts: Facts,
   steps: readonly PlannedStep[],

@@ -11,7 +11,7 @@ const isOpen = ({ reading, leftOut }: PlannedStep['items'][number]) => !reading 
 const startOf = (step: PlannedStep, isRead: boolean): number =>
   isRead ? Math.max(0, step.items.findIndex(isOpen)) + 1 : 0;
 
-/** The step of Startup that is worked on, and the reading in it. Both stand in the address, so that back goes back. */
+/** The step of Startup that is worked on, and the reading in it. Both are in the address, so that back goes back. */
 export const useStep = (steps: readonly PlannedStep[]) => {
   const query = useSearchParams();
   const setCall = useJob((job) => job.setCall);

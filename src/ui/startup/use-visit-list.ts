@@ -21,7 +21,7 @@ export interface VisitList {
 
 const countOf = (steps: readonly PlannedStep[]) => steps.reduce((sum, { items }) => sum + items.length, 0);
 
-/** A startup folded to what the visit is for, or everything; which of the two stands in the address. */
+/** A startup folded to what the visit is for, or everything; which of the two is in the address. */
 export const useVisitList = (
   all: readonly PlannedStep[],
   reason: VisitReason,

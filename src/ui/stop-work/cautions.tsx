@@ -27,7 +27,7 @@ export const CautionSign = ({ lines, children }: { lines: readonly string[]; chi
 );
 
 /**
- * What can hurt somebody here. Whole until it has been read on this visit, then one line that opens: it is never gone.
+ * What can hurt someone here. Whole until it has been read on this visit, then one line that opens: it is never gone.
  */
 export const Cautions = ({ place, lines }: CautionsProps) => {
   const isRead = useJob((job) => job.cautionsRead.includes(place));

@@ -5,7 +5,7 @@ export const ORPHAN_AFTER_MS = 10_000;
 
 const TAB = 'gate-cross:tab';
 const prefix = (of: string) => `gate-cross:draft:${of}:`;
-/** What a draft of somebody's ends with; one that ends with nothing is whoever's comes next. */
+/** What a draft of someone's ends with; one that ends with nothing is whoever's comes next. */
 const MARK = '~';
 const suffix = (by: string) => (by ? MARK + by : '');
 
@@ -43,7 +43,7 @@ export const goneTabs = async (): Promise<(tab: string) => boolean> => {
 
 /**
  * Keeps this tab's draft of something on the device, or clears it once everything is acknowledged (null).
- * @param by who entered it: nobody else takes it over on this device
+ * @param by who entered it: no one else takes it over on this device
  * @returns false where the device has no room for it
  */
 export const saveDraft = <T extends object>(of: string, draft: T | null, by = ''): boolean => {
@@ -59,7 +59,7 @@ export const saveDraft = <T extends object>(of: string, draft: T | null, by = ''
 
 /**
  * Takes over the drafts of this tab and of tabs that are gone, oldest first; each is handed out once. One that cannot
- * be read is passed over, and so is what somebody else entered.
+ * be read is passed over, and so is what someone else entered.
  * @param isGone whether a tab is known to be gone, however lately it wrote; where it is given, this tab keeps its own
  */
 export const loadDrafts = <T extends object>(of: string, by = '', isGone?: (tab: string) => boolean): T[] => {
@@ -81,7 +81,7 @@ export const loadDrafts = <T extends object>(of: string, by = '', isGone?: (tab:
   return found.sort((a, b) => a.touchedAt - b.touchedAt);
 };
 
-/** Says whose drafts are that an older version kept without a name: nobody else is to send them. */
+/** Says whose drafts are that an older version kept without a name: no one else is to send them. */
 export const claimDrafts = (by: string): void => {
   try {
     for (const key of Object.keys(localStorage))

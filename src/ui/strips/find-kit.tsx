@@ -10,7 +10,7 @@ import { toast } from '../kit/toast';
 const SURE = { sure: 'Certain', likely: 'Likely', possible: 'Possible' } as const;
 
 /**
- * Finds the kit from what is known: plate, breakers, ohms, amps. Nothing is put on the Sheet before somebody says so.
+ * Finds the kit from what is known: plate, breakers, ohms, amps. Nothing is put on the Survey before someone says so.
  */
 export const FindKit = memo(function FindKit() {
   const facts = useJob((job) => job.facts);

@@ -3,7 +3,7 @@
 import { memo } from 'react';
 import { PlannedItems } from './planned-items';
 
-/** Every supply to open, lock and prove dead before hands go in: the same ticks as in Startup. */
+/** Every supply to open, lock and verify dead before hands go in: the same ticks as in Startup. */
 export const VerifyDead = memo(function ProveDead() {
   return (
     <section aria-label="Before you put your hands in">

@@ -67,7 +67,7 @@ const Overview = ({ findings }: { findings: readonly Finding[] }) => {
   );
 };
 
-/** Confirms everything that is assumed at a place, as it stands. */
+/** Confirms everything that is assumed at a place, as set now. */
 const ConfirmPlace = ({ paths }: { paths: readonly FactPath[] }) => {
   const assumed = useJob((job) => paths.filter((path) => !job.confirmed.has(path)).join(' '));
   const now = useJobNow();

@@ -1,13 +1,13 @@
 import type { ApexOptions } from 'apexcharts';
 import { SOURCE_COLOR } from './source-colors';
 
-/** The colour that a custom property of the theme stands for at this moment, for charts that take no properties. */
+/** The color that a custom property of the theme means at this moment, for charts that take no properties. */
 export const themeColor = (property: string): string =>
   getComputedStyle(document.documentElement)
     .getPropertyValue(property.replace(/^var\(|\)$/g, ''))
     .trim();
 
-/** A source's colour in the theme at this moment. */
+/** A source's color in the theme at this moment. */
 export const sourceColor = (source: keyof typeof SOURCE_COLOR): string => themeColor(SOURCE_COLOR[source]);
 
 /** A chart as all of ours are: still, without tools of its own, on the page's ground. */

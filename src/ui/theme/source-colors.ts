@@ -1,4 +1,4 @@
-/** The colour of each source, the same everywhere. */
+/** The color of each source, the same everywhere. */
 export const SOURCE_COLOR = {
   compressor: 'var(--pine)',
   strips: 'var(--ember)',

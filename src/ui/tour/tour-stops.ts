@@ -1,7 +1,7 @@
 /** What the two-minute walk shows: on which page of a job, under which conditions, and what to look at. */
 export interface TourStop {
   readonly page: string;
-  /** The moment and place that it stands at, as in an address. */
+  /** The moment and place that it is at, as in an address. */
   readonly query: string;
   readonly title: string;
   readonly words: string;

@@ -7,7 +7,7 @@ import { terminalTable, withValve } from '@/core/wiring/terminal-table';
 import { useJob } from '../job/provider';
 import { TerminalTable } from './terminal-table';
 
-/** What a sound system reads at every terminal in every call; the other valve's system for comparison. */
+/** What a good system reads at every terminal in every call; the other valve's system for comparison. */
 export const ExpectedVolts = ({ moment }: { moment: Moment }) => {
   const facts = useJob((job) => job.facts);
   const { reversingValve } = facts.outdoorUnit;

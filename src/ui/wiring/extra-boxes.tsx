@@ -8,7 +8,7 @@ import { useJob } from '../job/provider';
 
 const BOXES = ALL_FACTS.filter(({ group }) => group === 'boxes').map(({ path }) => path);
 
-/** What else hangs on the 24 V: each box is planned, drawn and checked with the rest. */
+/** What else depends on the 24 V: each box is planned, drawn and checked with the rest. */
 export const ExtraBoxes = () => {
   const facts = useJob((job) => job.facts);
   return (

@@ -19,7 +19,7 @@ export type MeterMode = keyof typeof DIAL;
 
 interface MeterProps {
   readonly harness: Harness;
-  /** Whether a sound system's reading stands beside: where the one on the bench is not it. */
+  /** Whether a good system's reading stands next to: where the one on the bench is not it. */
   readonly showsSound: boolean;
   readonly mode: MeterMode;
   readonly onMode: (mode: MeterMode) => void;

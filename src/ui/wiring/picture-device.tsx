@@ -8,7 +8,7 @@ import { SOURCE_COLOR } from '../theme/source-colors';
 
 export type Probes = readonly [TerminalRef, TerminalRef];
 
-/** The two probes look different, whatever the colours do. */
+/** The two probes look different, whatever the colors do. */
 export const PROBE_SIGNS = ['▲', '■'] as const;
 
 interface TerminalProps {

@@ -143,7 +143,7 @@ export const Picture = memo(function Picture({
       {probes.map((probe, which) => {
         const box = drawing.devices.find(({ device }) => device.id === probe.device);
         const terminal = box?.terminals.find(({ ref: at }) => at.mark === probe.mark);
-        // Both on one terminal stand beside each other.
+        // Both on one terminal stand side by side.
         const aside = which === 1 && sameRef(probes[0], probe) ? 22 : 0;
         return (
           box &&

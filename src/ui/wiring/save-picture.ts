@@ -12,7 +12,7 @@ const STYLED = [
   'paint-order',
 ] as const;
 
-/** The picture as a file of its own: colours and type worked out, nothing of the page left to look up. */
+/** The picture as a file of its own: colors and type calculated, nothing of the page left to look up. */
 export const standaloneSvg = (svg: SVGSVGElement): string => {
   const copy = svg.cloneNode(true) as SVGSVGElement;
   const originals = svg.querySelectorAll('*');

@@ -28,7 +28,7 @@ interface Zoom {
   readonly steps: ZoomSteps;
 }
 
-/** How large a drawing of this size stands in its frame, so that all of it shows; a new size begins anew. */
+/** How large a drawing of this size is in its frame, so that all of it shows; a new size begins anew. */
 export const useZoom = (width: number, height: number): Zoom => {
   const frame = useRef<HTMLDivElement>(null);
   const [zoom, setZoom] = useState(1);
@@ -42,7 +42,7 @@ export const useZoom = (width: number, height: number): Zoom => {
     },
     [width, height],
   );
-  // Until somebody chooses a size, the drawing follows the room that it has.
+  // Until someone chooses a size, the drawing follows the room that it has.
   const isChosen = useRef(false);
   useEffect(() => {
     isChosen.current = false;

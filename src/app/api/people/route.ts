@@ -1,3 +1,4 @@
+import { ROLES } from '@/core/access/role';
 import { personSchema } from '@/server/http/access-schemas';
 import { type Asking, route } from '@/server/http/respond';
 import { withBody } from '@/server/http/with-body';
@@ -16,7 +17,7 @@ export const POST = route(
   withBody(personSchema, 1000, async ({ name, role }, _request, { principal, scope }: Asking) => {
     const person = await addPerson(scope, { name: name.trim(), role });
     const token = await invite(scope, person.id);
-    await audit(scope, principal.name, `invited as ${role}`, person.name);
+    await audit(scope, principal.name, `invited as ${ROLES[role].label.toLowerCase()}`, person.name);
     return Response.json({ person, path: `/join/${token}` }, { status: 201 });
   }),
 );

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { createSerwistRoute } from '@serwist/turbopack';
 
 /**
- * The service worker: what lets the application open without signal. Made when the application is built, with a list of
+ * The service worker: what lets the application open offline. Made when the application is built, with a list of
  * everything that a device keeps; each build has a shell of its own.
  */
 export const { dynamic, dynamicParams, revalidate, generateStaticParams, GET } = createSerwistRoute({

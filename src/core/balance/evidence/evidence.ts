@@ -10,7 +10,7 @@ export type Estimate =
       readonly designBtuh: number;
       /** Half the band's width as a share of the estimate: about nineteen houses in twenty lie within it. */
       readonly uncertainty: number;
-      /** How it was worked out, in words. */
+      /** How it was calculated, in words. */
       readonly because: string;
     }
   | { readonly kind: 'missing'; readonly what: string };

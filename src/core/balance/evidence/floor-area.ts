@@ -2,7 +2,7 @@ import type { Evidence } from './evidence';
 import { fromLossPerDegree } from './evidence';
 
 /**
- * Loss of a square foot of heated floor, Btu/(h·ft²·°F), by age. Our judgement, from the trade's rules of thumb: they
+ * Loss of a square foot of heated floor, Btu/(h·ft²·°F), by age. Our judgment, from the trade's rules of thumb: they
  * know neither windows nor wind.
  */
 const LOSS_PER_FT2 = {
@@ -12,7 +12,7 @@ const LOSS_PER_FT2 = {
   '2000-2011': 0.26,
   'after-2011': 0.2,
 } as const;
-/** As far as houses of one age lie apart. Our judgement. */
+/** As far as houses of one age lie apart. Our judgment. */
 const SPREAD = 0.4;
 
 export const floorArea: Evidence = {

@@ -7,7 +7,7 @@ import { combinedShare, type Evidence, fromLossPerDegree, NO_LOAD_SPREAD_F } fro
 const HOURS = 24;
 /** Days nearer to the no-load temperature than this say nothing of the load, °F. */
 const LEAST_DIFFERENCE_F = 10;
-/** How well a unit gives what its sheet says. Our judgement. */
+/** How well a unit gives what its sheet says. Our judgment. */
 const CAPACITY_SPREAD = 0.1;
 
 /** Loss per degree by least squares through the no-load temperature: days far from it count most. */

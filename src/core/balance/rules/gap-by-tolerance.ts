@@ -11,7 +11,7 @@ const oftenWords = (chance: number): string => {
   return chance > 0.6 ? 'more often than not' : `one time in ${Math.max(2, Math.round(1 / chance))}`;
 };
 
-/** Rarer than this it is not spoken of. Our judgement. */
+/** Rarer than this it is not spoken of. Our judgment. */
 const LEAST_CHANCE = 0.02;
 
 export const gapByTolerance: Rule<Facts> = {
@@ -19,7 +19,7 @@ export const gapByTolerance: Rule<Facts> = {
   why: 'A sensor in the sun or a dial set by eye is off a few degrees. Lockouts that just meet on paper can leave a gap with no heat.',
   check: (facts) => {
     const found = possibleGap(facts);
-    // A hole on paper is told by its own rule.
+    // A gap on paper is told by its own rule.
     if (found === null || found.chance < LEAST_CHANCE || jobBalance(facts).gapsF.length > 0) return [];
     const { spanF, chance, closedBy } = found;
     const { sensorErrorF, dialErrorF } = facts.proof;

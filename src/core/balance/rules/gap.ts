@@ -4,7 +4,7 @@ import type { Rule } from '../../job/finding';
 import { jobBalance } from '../from-job';
 
 /**
- * Whether raising the backup's lockout closes the hole; an outdoor thermostat or the unit's own limit may be what
+ * Whether raising the backup's lockout closes the gap; an outdoor thermostat or the unit's own limit may be what
  * holds.
  */
 const isBetweenLockouts = (facts: Facts): boolean => {

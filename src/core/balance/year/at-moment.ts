@@ -13,15 +13,15 @@ import { electricKW, type HourHeat, hourOf } from './hour';
 export interface AtMoment extends HourHeat {
   readonly lowBtuh: number;
   readonly highBtuh: number;
-  /** What the heat pump could give, gates apart. */
+  /** What the heat pump could give, lockouts apart. */
   readonly heatPumpBtuh: number;
   readonly cop: number;
-  /** Whether capacity, power and COP are drawn on beyond the rating points. */
+  /** Whether capacity, power and COP are extrapolated beyond the rating points. */
   readonly isDrawnOn: boolean;
   readonly costPerHour: number;
 }
 
-/** A job at an outdoor temperature, °F, as it stands. */
+/** A job at an outdoor temperature, °F, as set now. */
 export const atMoment = (facts: Facts, outdoorF: number): AtMoment => {
   const plant = jobPlant(facts);
   const tariff = jobTariff(facts);

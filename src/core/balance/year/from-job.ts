@@ -6,9 +6,9 @@ import { balanceInput } from '../from-job';
 import { jobHeatPump, jobLowStage } from '../job-heat-pump';
 import type { Defrosts, PeakHours, Plant, Tariff } from './plant';
 
-/** How long a defrost takes, min: a few; the cap is usually ten. Our judgement (decision 0014). */
+/** How long a defrost takes, min: a few; the cap is usually ten. Our judgment (decision 0014). */
 const DEFROST_MIN = 4;
-/** Run time between defrosts of a demand board at 35 °F, min. Our judgement (decision 0014). */
+/** Run time between defrosts of a demand board at 35 °F, min. Our judgment (decision 0014). */
 const DEMAND_INTERVAL_MIN = 60;
 /** What compressors are given, starts an hour at half load. Source: the trade's usual cycle rate. */
 const COMPRESSOR_CYCLES = 3;
@@ -30,7 +30,7 @@ const hasTempering = ({ system, outdoorUnit }: Facts): boolean =>
 export const blowerKW = ({ airHandler }: Facts): number =>
   (airHandler.blowerWatts ?? (BLOWER_W_PER_1000_CFM * airHandler.auxCfm) / 1000) / 1000;
 
-/** A job's house and all that heats it, as it stands: the board's interval is the one on the Sheet. */
+/** A job's house and all that heats it, as set now: the board's interval is the one on the Survey. */
 export const jobPlant = (facts: Facts): Plant => {
   const { load, banksKW, lockouts = {}, fuel } = balanceInput(facts);
   return {

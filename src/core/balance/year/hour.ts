@@ -101,7 +101,7 @@ export const hourOf = (plant: Plant): ((outdoorF: number) => HourHeat) => {
         ? 0
         : Math.min(loadBtuh, defrostShare(outdoorF) * Math.min(1, loadBtuh / canBtuh) * temperingMostBtuh);
     const { fossilBtuh, compressorBtuh: wantedBtuh } = shared(outdoorF, loadBtuh - temperingBtuh, canBtuh);
-    // Beside a furnace the compressor runs at full for its part of the hour; alone it takes what is wanted.
+    // Next to a furnace the compressor runs at full for its part of the hour; alone it takes what is wanted.
     const part = fossilBtuh > 0 && canBtuh > 0 ? wantedBtuh / canBtuh : null;
     const compressor =
       part === null

@@ -5,7 +5,7 @@ import { idSchema } from '../../job/id-schema';
 
 /**
  * A figure for each hour, within bounds. Looked at in one loop: a schema for each of eight thousand figures takes a
- * hundred times as long, and everybody else would wait for it.
+ * hundred times as long, and everyone else would wait for it.
  */
 const hourly = (list: string, figure: string, [min, max]: readonly [number, number]) =>
   mixed((value: unknown): value is number[] => Array.isArray(value))

@@ -60,7 +60,7 @@ export const emptyBin = (fromF: number): BinSums => ({
   cost: 0,
 });
 
-/** What is added up beside the bins. */
+/** What is added up next to the bins. */
 export interface YearSums extends Pick<
   Year,
   | 'compressorKWh'
@@ -76,7 +76,7 @@ export interface YearSums extends Pick<
 }
 
 /**
- * A year of its bins and of what was added up beside them.
+ * A year of its bins and of what was added up next to them.
  * @param bins coldest first
  * @param btuPerFuelUnit heat that a unit of fuel brings into the house
  */

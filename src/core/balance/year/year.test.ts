@@ -42,7 +42,7 @@ const plantWith = (more: Partial<Plant> = {}): Plant => ({
 
 const DEMAND = { share: 0.04, follows: 'frost' } as const;
 const FUEL = { kind: 'propane', pricePerUnit: 2.4, efficiency: 0.92, outputBtuh: 55_000 } as const;
-/** Between two tenths of a degree, so that no hour stands on a gate. */
+/** Between two tenths of a degree, so that no hour is on a lockout. */
 const gate = fc.option(fc.integer({ min: -15, max: 60 }).map((atF) => atF + 0.05));
 const anyPlant = fc
   .record({
@@ -218,7 +218,7 @@ describe('a year', () => {
         const hourly = yearOf(plant, TARIFF, everyTemperature(basin));
         const off = (widthF: number) =>
           Math.abs(yearOf(plant, TARIFF, binned(basin, widthF)).compressorKWh - hourly.compressorKWh);
-        // No power changes faster than 1 kW for each degree between gates, so a bin of width w is off by at most w / 2
+        // No power changes faster than 1 kW per degree between lockouts, so a bin of width w is off by at most w / 2
         // of that an hour.
         for (const widthF of [0.04, 0.02, 0.01, 0.005]) expect(off(widthF)).toBeLessThanOrEqual((8760 * widthF) / 2);
       }),

@@ -8,7 +8,7 @@ interface BoardFrame {
   readonly pauseMaxMin: number | null;
 }
 
-/** A board that defrosts by run time, where its coil switch is closed. */
+/** A board that defrosts by run time, where its defrost thermostat is closed. */
 export interface TimeTemperatureBoard extends BoardFrame {
   readonly kind: 'time-temperature';
   readonly intervalMin: number;

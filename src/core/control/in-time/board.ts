@@ -20,7 +20,7 @@ export interface BoardState {
     | { readonly kind: 'defrosting'; readonly defrostMin: number; readonly pauseMin: number };
   /** Run time that counts toward the next defrost, min. */
   readonly countMin: number;
-  /** Whether the coil switch is closed; null: nothing was felt yet. */
+  /** Whether the defrost thermostat is closed; null: nothing was felt yet. */
   readonly isClosed: boolean | null;
   readonly cleanSplitF: number | null;
   /** Minutes of unbroken run since a defrost that ended on the coil; null: nothing is to be learned. */

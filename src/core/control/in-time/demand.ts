@@ -9,7 +9,7 @@ export interface DemandInputs {
   /** Null: the outdoor sensor is lost. */
   readonly outdoorF: number | null;
   readonly roomF: number;
-  /** The outdoor board reports a fault, or the compressor has been proved dead. */
+  /** The outdoor board reports a fault, or the compressor has been verified dead. */
   readonly hasFault: boolean;
 }
 
@@ -266,7 +266,7 @@ const shortStep = (demand: Demand, program: ControlProgram, shortF: number, atMi
   return demand.shortSinceMin === null ? { ...demand, shortSinceMin: atMin } : demand;
 };
 
-/** What a thermostat sends as it stands. */
+/** What a thermostat sends as set now. */
 export const signalsOf = ({ compressor, secondStage, backup, emergency }: Demand): Signals => ({
   isCompressing: compressor.isOn,
   isSecondStage: secondStage.isOn,
@@ -275,8 +275,8 @@ export const signalsOf = ({ compressor, secondStage, backup, emergency }: Demand
 });
 
 /**
- * One tick of a thermostat: learning, setpoint, gates, mode, call, emergency, backup, compressor, second stage, in that
- * order. Its outputs hold until the next tick. No clock, no chance: the same gives the same to the bit.
+ * One tick of a thermostat: learning, setpoint, lockouts, mode, call, emergency, backup, compressor, second stage, in
+ * that order. Its outputs hold until the next tick. No clock, no chance: the same gives the same to the bit.
  * @param atMin time of the tick, min
  */
 export const stepDemand = (before: Demand, program: ControlProgram, inputs: DemandInputs, atMin: number): Demand => {

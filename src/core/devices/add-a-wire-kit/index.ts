@@ -1,8 +1,8 @@
 import { type Coil, type Contact, type Device, device } from '../device';
 
-/** Each half’s part of a call, VA. Our judgement. */
+/** Each half’s part of a call, VA. Our judgment. */
 const CALL_VA = 1;
-/** What the board half puts between the shared conductor and common, Ω. Our judgement. */
+/** What the board half puts between the shared conductor and common, Ω. Our judgment. */
 const LINK_OHMS = 1;
 
 const CALLS = ['1', '2'] as const;
@@ -27,7 +27,7 @@ const contact = (call: (typeof CALLS)[number]): Contact => ({
   openWhy: `Call ${call} does not come over the relay pair.`,
 });
 
-/** The half beside the thermostat: two calls go in, one conductor comes out. */
+/** The half next to the thermostat: two calls go in, one conductor comes out. */
 export const addAWireKitAtThermostat: Device = device('relay-pair-wall', 'wall', {
   terminals: [
     ...CALLS.map((mark) => ({ mark, carries: `call ${mark}, in` })),

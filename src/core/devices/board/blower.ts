@@ -2,7 +2,7 @@ import type { Facts } from '../../job/document';
 import type { Coil, Contact } from '../device';
 import { BLOWER_BY_HEAT_COIL, BLOWER_COIL, type CoilId } from '../ids';
 
-/** The board's own fan output for heat draws next to nothing, VA. Our judgement: a logic input. */
+/** The board's own fan output for heat draws next to nothing, VA. Our judgment: a logic input. */
 const FAN_OUTPUT_VA = 0.5;
 
 /** The blower's relay, called by G. */

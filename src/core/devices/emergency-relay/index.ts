@@ -2,7 +2,7 @@ import type { Facts } from '../../job/document';
 import { reachableBanks } from '../air-handler';
 import { type Contact, type Device, device } from '../device';
 
-/** A control relay's coil, VA. Our judgement. */
+/** A control relay's coil, VA. Our judgment. */
 const RELAY_VA = 4;
 
 /** Takes emergency heat round the outdoor thermostats: called by E, it feeds every bank from R. */

@@ -3,7 +3,7 @@ import { apartF } from '../../units/degrees';
 import { type Coil, type Contact, type Device, device } from '../device';
 import { INTERLOCK_COIL } from '../ids';
 
-/** A control relay's coil, VA. Our judgement. */
+/** A control relay's coil, VA. Our judgment. */
 const RELAY_VA = 4;
 
 /** The relay that opens Y while the furnace is called. */
@@ -17,7 +17,7 @@ export const interlockCoil = (from: string): Coil => ({
   does: 'Opens Y: locks out the compressor while the furnace is called.',
 });
 
-/** What stands in Y: the relay's contact and, with a fossil-fuel kit, the limit on the air at the coil. */
+/** What is in Y: the relay's contact and, with a fossil-fuel kit, the limit on the air at the coil. */
 export const interlockContacts = ({ furnace }: Facts, from: string, to: string): readonly Contact[] => {
   const isKit = furnace.interlock === 'kit';
   const relay: Contact = {

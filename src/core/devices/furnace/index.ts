@@ -14,7 +14,7 @@ import {
 } from '../device';
 import { FURNACE_COIL, furnaceStageId } from '../ids';
 
-/** A furnace board's heat input draws little, a burner relay more, VA. Our judgement. */
+/** A furnace board's heat input draws little, a burner relay more, VA. Our judgment. */
 const INPUT_VA = 2;
 const BURNER_RELAY_VA = 6;
 

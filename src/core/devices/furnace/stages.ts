@@ -2,7 +2,7 @@ import { backupOutputs } from '../../control/outputs';
 import type { Facts } from '../../job/document';
 import { furnaceInputs, hasOwnTransformer } from '.';
 
-/** Low fire as a share of full output, where the plate's figure was not read. Our judgement: two-stage furnaces. */
+/** Low fire as a share of full output, where the plate's figure was not read. Our judgment: two-stage furnaces. */
 const LOW_FIRE_SHARE = 2 / 3;
 
 /** Whether a furnace has more than one stage that its board takes. */

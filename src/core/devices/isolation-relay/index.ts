@@ -1,6 +1,6 @@
 import { type Device, device } from '../device';
 
-/** A control relay's coil, VA. Our judgement. */
+/** A control relay's coil, VA. Our judgment. */
 const RELAY_VA = 4;
 
 /** A relay that carries the furnace call over to a burner control with a transformer of its own. */

@@ -4,7 +4,7 @@ import { inrushOf } from '../board/inrush';
 import { type Coil, type Contact, type Device, device, type Terminal } from '../device';
 import { COMPRESSOR_COIL, OUTDOOR_POWER, SECOND_STAGE_COIL, VALVE_COIL } from '../ids';
 
-/** An inverter's run input is electronics, VA. Our judgement. */
+/** An inverter's run input is electronics, VA. Our judgment. */
 const INVERTER_INPUT_VA = 1;
 const NO_DEFROST = 'The board is not in defrost.';
 

@@ -7,7 +7,9 @@ import { furnace, furnaceInputs } from '../furnace';
 import { interlockCoil, interlockContacts } from '../furnace-relay-kit';
 import { heatOutputs, outdoorBoard } from '../outdoor-unit';
 
-/** What keeps compressor and burner of one cabinet apart: the maker's own relay, and his limit where it has one. */
+/**
+ * What keeps compressor and burner of one cabinet apart: the manufacturer's own relay, and his limit where it has one.
+ */
 const ownInterlock = (facts: Facts): { coils: readonly Coil[]; contacts: readonly Contact[]; run?: string } => {
   if (backupOf(facts) !== 'fossil' || facts.furnace.interlock === 'none') return { coils: [], contacts: [] };
   return {

@@ -2,7 +2,7 @@ import type { Facts } from '../../job/document';
 import { type Device, device } from '../device';
 import { STRIP_INTERLOCK_COIL } from '../ids';
 
-/** A control relay's coil, VA. Our judgement. */
+/** A control relay's coil, VA. Our judgment. */
 const RELAY_VA = 4;
 
 /** Holds one bank of strips while the compressor is called, so that the house's service carries the rest. */

@@ -4,7 +4,7 @@ import type { Facts } from '../../job/document';
 import { type Coil, type Contact, type Device, device, type Terminal } from '../device';
 import { THERMOSTAT_POWER } from '../ids';
 
-/** A lamp or its input, VA. Our judgement. */
+/** A lamp or its input, VA. Our judgment. */
 const LAMP_VA = 1;
 
 /** The thermostat's hot terminals: the one that feeds compressor and fan, and the one that feeds heat. */

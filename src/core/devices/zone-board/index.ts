@@ -3,9 +3,9 @@ import type { Facts } from '../../job/document';
 import { type Coil, type Contact, type Device, device } from '../device';
 import { compressorOutputs, valveOutput } from '../thermostat';
 
-/** The board's own electronics, VA. Our judgement. */
+/** The board's own electronics, VA. Our judgment. */
 const BOARD_VA = 3;
-/** One input of it, VA. Our judgement. */
+/** One input of it, VA. Our judgment. */
 const INPUT_VA = 0.5;
 
 /** The thermostat's calls that a zone board takes in and gives out again. */

@@ -14,5 +14,5 @@ import { wireCauses } from './wires';
 
 const all = together(nothing, wireCauses, settings, sensor, strips, air, supply, outdoors, furnaceCauses);
 
-/** Everything that can be wrong with a system, and that nothing is: what the catalogue has for it. */
+/** Everything that can be wrong with a system, and that nothing is: what the catalog has for it. */
 export const causesOf = (facts: Facts, harness: Harness): readonly Cause[] => all(facts, harness);

@@ -13,7 +13,7 @@ const withGatesShifted = (facts: Facts, byF: number | null): Facts => {
   };
 };
 
-/** A sensor on a sunny wall feels this much more, °F. Our judgement. */
+/** A sensor on a sunny wall feels this much more, °F. Our judgment. */
 const SUN_F = 20;
 
 const sensorCause = (

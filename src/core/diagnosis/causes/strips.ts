@@ -84,7 +84,7 @@ const circuitCauses: CauseEntry = (facts) =>
   kitRows(facts).length === 0
     ? []
     : ladder(facts).circuits.flatMap(({ at, hasBlower }) => {
-        // The control transformer stands on the circuit that feeds the blower.
+        // The control transformer is on the circuit that feeds the blower.
         const dark = hasBlower ? { controlShare: 0 } : {};
         return [
           cause(
@@ -126,7 +126,7 @@ export const strips: CauseEntry = together(rungCauses, circuitCauses, (facts) =>
           'Line voltage at the kit is lower than the Survey says',
           0.7,
           'A 240 V kit on 208 V makes 75 % of its rated heat.',
-          // The transformer hangs on the same circuit where the blower does.
+          // The transformer depends on the same circuit where the blower does.
           { kitShare: ON_208, ...(facts.heatKit.blowerOnFirstCircuit ? { controlShare: ON_208 } : {}) },
           {
             confirm: 'Measure line voltage at the kit.',

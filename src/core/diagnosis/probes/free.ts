@@ -6,7 +6,7 @@ import { type Harness, sameRef, type TerminalRef } from '../../wiring/harness';
 import type { Probe } from '../probe';
 import { innerCoils, lowTwin, ohmsProbe, READ_AT, voltsProbe } from './terminals';
 
-/** A device where somebody stands, with all points that a probe can be held to. */
+/** A device where someone stands, with all points that a probe can be held to. */
 export interface ProbedDevice {
   readonly id: Device['id'];
   readonly label: string;
@@ -34,7 +34,7 @@ export interface Metering {
 }
 
 /**
- * A reading between any two points where somebody stands.
+ * A reading between any two points where someone stands.
  * @param call that is on; ohms are read in none
  * @returns null where one of the points is not there, or both are one
  */

@@ -5,7 +5,7 @@ import { observationKey } from '../../model/observable';
 import type { Harness, TerminalRef } from '../../wiring/harness';
 import type { Probe } from '../probe';
 
-/** Added boxes are small: their terminals are read at the units that they hang on. */
+/** Added boxes are small: their terminals are read at the units that they depend on. */
 export const READ_AT: ReadonlySet<Device['id']> = new Set([
   'thermostat',
   'air-handler',

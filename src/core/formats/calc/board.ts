@@ -85,7 +85,7 @@ const demanding = (board: InferType<typeof demand>): BoardProgram => ({
   settleMin: board.settleMin ?? 0,
 });
 
-/** Works out the `input` of a board case. */
+/** Calculates the `input` of a board case. */
 export const calcBoard = (input: unknown): Parsed<{ readonly defrosts: readonly Defrost[] }> => {
   const parsed = parseWith(schema, input);
   if (!parsed.ok) return parsed;

@@ -12,7 +12,7 @@ const schema = object({
   contact: bounded(0, 1).required('must be given, a share of 1'),
 });
 
-/** Works out the `input` of a frost case. */
+/** Calculates the `input` of a frost case. */
 export const calcFrost = (input: unknown): Parsed<FrostGrowth> => {
   const parsed = parseWith(schema, input);
   if (!parsed.ok) return parsed;

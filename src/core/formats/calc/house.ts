@@ -29,7 +29,7 @@ export interface HouseCourse {
   readonly massF: readonly number[];
 }
 
-/** Works out the `input` of a house case. */
+/** Calculates the `input` of a house case. */
 export const calcHouse = (input: unknown): Parsed<HouseCourse> => {
   const parsed = parseWith(schema, input);
   if (!parsed.ok) return parsed;

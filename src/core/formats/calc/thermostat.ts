@@ -111,7 +111,7 @@ const programOf = (given: Settings): ControlProgram => ({
   learning: given.learning ?? null,
 });
 
-/** Works out the `input` of a thermostat case. */
+/** Calculates the `input` of a thermostat case. */
 export const calcThermostat = (input: unknown): Parsed<ThermostatRuns> => {
   const parsed = parseWith(schema, input);
   if (!parsed.ok) return parsed;

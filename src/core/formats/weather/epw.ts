@@ -5,7 +5,7 @@ import { hourFigure, type WeatherOptions, type WeatherRead, wrong, YEAR_HOURS, y
 const HEADER_LINES = 8;
 const DRY_BULB = 6;
 const HUMIDITY = 8;
-/** Percent; what is beyond stands for a missing hour. */
+/** Percent; what is beyond means a missing hour. */
 const HUMIDITY_BOUNDS = [0, 110] as const;
 
 /** Whether a text is an EPW file: its first line says where it is from. */

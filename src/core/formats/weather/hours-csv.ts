@@ -41,7 +41,7 @@ const scaleOf = (header: string, options: WeatherOptions): WeatherScale =>
   options.scale ?? (CELSIUS.test(header) && !FAHRENHEIT.test(header) ? 'C' : 'F');
 
 /**
- * Reads a year of hours from CSV: one column of temperatures, or a column of times beside it. A header may name the
+ * Reads a year of hours from CSV: one column of temperatures, or a column of times next to it. A header may name the
  * scale; without one it is °F. With times, hours may be missing or out of order; without, there must be a whole year.
  */
 export const readHoursCsv = (text: string, name: string, options: WeatherOptions): WeatherRead => {

@@ -9,7 +9,7 @@ export type WeatherScale = 'F' | 'C';
 
 /** What a reader may do where a file leaves it open. */
 export interface WeatherOptions {
-  /** Fill missing hours on a straight line between their neighbours. Only when asked. */
+  /** Fill missing hours on a straight line between their neighbors. Only when asked. */
   readonly fills?: boolean;
   /** The scale of a CSV that does not name one, or names it wrongly. */
   readonly scale?: WeatherScale;
@@ -80,7 +80,7 @@ const MISSING_SIGNS: ReadonlySet<number> = new Set([99.9, 999, 999.9, 9999, 99_9
 const HOUR_BOUNDS = { C: [-90, 60], F: [-130, 140] } as const;
 
 /**
- * One hour's figure as a file has it: null where it stands for a missing one, undefined where no weather reads so.
+ * One hour's figure as a file has it: null where it means a missing one, undefined where no weather reads so.
  * @param scale the file's own scale; either, where it is still to be asked about
  */
 export const hourFigure = (value: number, scale?: WeatherScale): number | null | undefined => {

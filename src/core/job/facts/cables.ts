@@ -3,7 +3,7 @@ import { choiceFact, numberFact, recordsFact } from '../fact';
 /** What a conductor of the thermostat cable was found to do, by its color. */
 export interface ConductorUseRow {
   readonly colour: string;
-  /** A function at the wall; empty while it is not known. */
+  /** A function at the thermostat; empty while it is not known. */
   readonly does: string;
 }
 

@@ -5,7 +5,7 @@ export interface OldConductorRow {
   readonly colour: string;
   /** The letter it lands on; empty where the terminal has none. */
   readonly letter: string;
-  /** What the board at its other end calls it; `spare` where it is coiled back; empty where nobody has looked. */
+  /** What the board at its other end calls it; `spare` where it is coiled back; empty where no one has looked. */
   readonly board: string;
 }
 

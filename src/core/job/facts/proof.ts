@@ -22,12 +22,14 @@ interface Limit {
 const limit = ({ step = 1, place = 'closet', ...rest }: Limit) =>
   optionalNumberFact({ ...rest, step, place, assumed: null, none: 'not typed yet' });
 
-/** How far a gate may be off, °F: what is usual until somebody types better. */
+/** How far a lockout may be off, °F: what is usual until someone types better. */
 const tolerance = (
   fact: Pick<Parameters<typeof numberFact>[0], 'label' | 'place' | 'max' | 'assumed' | 'why' | 'onlyWhen'>,
 ) => numberFact({ ...fact, unit: '°F', isDifference: true, min: 0, step: 0.5 });
 
-/** What a startup is judged against besides the plates of the Sheet, and what the crew may do. Asked for in Startup. */
+/**
+ * What a startup is judged against besides the plates of the Survey, and what the crew may do. Asked for in Startup.
+ */
 export const proof = {
   fuelWork: flagFact({
     label: 'Licensed for gas and oil work',

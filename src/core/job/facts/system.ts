@@ -1,6 +1,6 @@
 import { choiceFact } from '../fact';
 
-/** For facts that matter only beside a furnace. */
+/** For facts that matter only next to a furnace. */
 export const WITH_FURNACE = { path: 'system.backup', is: ['furnace'] } as const;
 /** For facts that matter only with electric backup. */
 export const WITH_STRIPS = { path: 'system.backup', is: ['electric'] } as const;

@@ -9,7 +9,7 @@ export interface WireRow {
   readonly to: string;
 }
 
-/** A finding that somebody has decided to live with, and why. */
+/** A finding that someone has decided to live with, and why. */
 export interface WaiverRow {
   readonly finding: string;
   readonly what: string;

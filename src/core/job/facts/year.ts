@@ -1,7 +1,7 @@
 import { optionalNumberFact, recordsFact, textFact } from '../fact';
 import { WITH_FURNACE } from './system';
 
-/** One way of setting the gates, as it was changed on the Crossing page. Texts are read by `setup/ways`. */
+/** One way of setting the lockouts, as it was changed on the Balance page. Texts are read by `setup/ways`. */
 export interface PlanRow {
   readonly name: string;
   readonly compressorBelow: string;

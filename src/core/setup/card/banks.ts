@@ -1,7 +1,7 @@
 import type { ControllerProfile } from '../profiles/profile';
 import type { Card, CardLine } from './card';
 
-/** One switch of a bank: where it is to stand, and where it was found. Null: nobody knows. */
+/** One switch of a bank: where it is to stand, and where it was found. Null: no one knows. */
 export interface SwitchToBe {
   readonly number: number;
   readonly to: 'on' | 'off' | null;

@@ -52,7 +52,7 @@ export interface Card {
   readonly gaps: readonly CardGap[];
 }
 
-/** The entry's code as the controller will have it once the card is done; null where nobody knows. */
+/** The entry's code as the controller will have it once the card is done; null where no one knows. */
 const codeToBe = ({ target, left, found, entry }: CardLine): string | null =>
   target.kind === 'set' ? target.code : (left?.value ?? found?.value ?? entry.factory ?? null);
 

@@ -11,7 +11,7 @@ import { followCard } from './follow';
 const settingsOf = SAMPLES.map(({ facts }) => resolveSettings({ facts, confirmed: new Set() }));
 const toadflax = SHIPPED_PROFILES.find(({ id }) => id === 'toadflax-indoor')!;
 
-/** Codes as somebody may have left them: any of each entry’s own, what lasts as it came. */
+/** Codes as someone may have left them: any of each entry’s own, what lasts as it came. */
 const anyFound = (profile: ControllerProfile) =>
   fc.tuple(...profile.entries.map((entry) => fc.constantFrom(...codesOf(entry).slice(0, 40)))).map((codes) => {
     const kept = profile.entries.map((entry, at) => [entryKey(entry.scope, entry.code), codes[at]!] as const);
@@ -38,7 +38,7 @@ describe.each(SHIPPED_PROFILES.map((profile) => [profile.name, profile] as const
   });
 });
 
-/** An entry that somebody types in: a menu with an option for each value of a setting, or a number. */
+/** An entry that someone types in: a menu with an option for each value of a setting, or a number. */
 const anyEntry = (at: number, scopes: readonly string[]): fc.Arbitrary<ProfileEntry> =>
   fc
     .record({

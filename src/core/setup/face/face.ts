@@ -25,7 +25,7 @@ export interface Face {
   readonly answersFrom: number;
 }
 
-/** What somebody does at a controller. */
+/** What someone does at a controller. */
 export type FaceAct =
   | { readonly kind: 'before' | 'enter' | 'activate' | 'next' | 'back' | 'leave' }
   /** Gives the entry that is shown a code. */
@@ -36,7 +36,7 @@ export type FaceAct =
 /** What came of it: the controller from then on, or why it does not do so. */
 export type FaceResult = { readonly ok: true; readonly face: Face } | { readonly ok: false; readonly why: string };
 
-/** An entry holds this where nobody has given it anything: its factory code, or else its first. */
+/** An entry holds this where no one has given it anything: its factory code, or else its first. */
 const comesWith = (entry: ProfileEntry): string => {
   if (entry.factory !== undefined) return entry.factory;
   return entry.form.kind === 'number' ? (entry.form.none ?? String(entry.form.min)) : optionsOf(entry)[0]!.code;
@@ -45,7 +45,7 @@ const comesWith = (entry: ProfileEntry): string => {
 const keyOf = ({ scope, code }: ProfileEntry): string => entryKey(scope, code);
 
 /**
- * A controller as somebody finds it.
+ * A controller as someone finds it.
  * @param found codes that it was given before, by key; all others are as they come from the factory
  */
 export const faceOf = (profile: ControllerProfile, found: Codes = new Map()): Face => {
@@ -96,7 +96,7 @@ export const codesOf = ({ form }: ProfileEntry): readonly string[] => {
 const no = (why: string): FaceResult => ({ ok: false, why });
 const yes = (face: Face): FaceResult => ({ ok: true, face });
 
-/** One touch of its keys, s. Our judgement. */
+/** One touch of its keys, s. Our judgment. */
 const TOUCH_S = 2;
 const touched = (face: Face, change: Partial<Face>): FaceResult =>
   yes({ ...face, seconds: face.seconds + TOUCH_S, ...change });

@@ -43,7 +43,7 @@ const markOf = (
     words: wordsOfCode(entry, value),
   });
 
-/** The card of a job for a controller as it stands now, everything that it shows taken as found. */
+/** The card of a job for a controller as set now now, everything that it shows taken as found. */
 export const cardOnFace = (face: Face, settings: ResolvedSettings): Card =>
   cardOf(
     face.profile,

@@ -2,13 +2,13 @@ import { wordsOfCode } from '../card/card';
 import { entryKey } from '../profiles/profile';
 import { entryAt, type Face, shownCode } from './face';
 
-/** The entry that a controller shows, as it stands there. */
+/** The entry that a controller shows, as it is there. */
 export interface ShownEntry {
   readonly key: string;
   readonly code: string;
   readonly label: string;
   readonly value: string;
-  /** What the value stands for; empty where it says that itself. */
+  /** What the value means; empty where it says that itself. */
   readonly words: string;
   /** Turned and not saved, saved and not in force, or in force. */
   readonly standing: 'turned' | 'saved' | 'in-force';

@@ -68,7 +68,7 @@ const optionsFor = (setting: Setting): EntryOption[] =>
 
 /**
  * An entry that speaks of a setting. A new one gets the setting's own shape to start from: its options with codes
- * counted from 0, or its number with its range. One that has options already gets the setting beside what they say.
+ * counted from 0, or its number with its range. One that has options already gets the setting next to what they say.
  */
 export const speakingOf = (entry: ProfileEntry, settingId: string): ProfileEntry => {
   const setting = settingById(settingId);
@@ -204,7 +204,7 @@ export const movedBy = <T>(list: readonly T[], at: number, by: number): readonly
   return [...left.slice(0, to), list[at]!, ...left.slice(to)];
 };
 
-/** The values of a setting that an option can stand for, as text and in words; empty for a number. */
+/** The values of a setting that an option can mean, as text and in words; empty for a number. */
 export const valuesOfSetting = (settingId: string): readonly { readonly text: string; readonly label: string }[] => {
   const setting = settingById(settingId);
   return setting?.kind === 'choice'

@@ -4,7 +4,7 @@ export const PROFILE_FORMAT = 'gate-cross-controller';
 /** Version of the controller profile's file. */
 export const PROFILE_FILE_VERSION = 1;
 
-/** Values of settings that a code stands for, by the setting's id. All must hold. */
+/** Values of settings that a code means, by the setting's id. All must hold. */
 export type Means = Readonly<Record<string, string | number | null>>;
 
 /**
@@ -50,7 +50,7 @@ export type EntryForm =
   /** A jumper on one pin of a block; the code is the pin. */
   | { readonly kind: 'jumper'; readonly block: string; readonly options: readonly EntryOption[] };
 
-/** One setting as the controller has it. Entries stand in the order in which the controller shows them. */
+/** One setting as the controller has it. Entries are in the order in which the controller shows them. */
 export interface ProfileEntry {
   readonly code: string;
   /** The controller's own words. */

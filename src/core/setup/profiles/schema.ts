@@ -13,18 +13,18 @@ import {
 
 const MOST_ENTRIES = 300;
 const MOST_OPTIONS = 100;
-/** Settings that one option speaks of. Our judgement: the catalogue has some fifty, a controller's option a few. */
+/** Settings that one option speaks of. Our judgment: the catalog has some fifty, a controller's option a few. */
 const MOST_MEANINGS = 60;
 /** Conditions nest no deeper than this in any controller. */
 const DEEPEST_CONDITION = 6;
 
 const unknownField = ({ unknown }: { unknown: string }) => `contains an unknown field: ${String(unknown).slice(0, 60)}`;
-/** Texts may be empty while somebody types; `profileProblems` asks for what is missing. */
+/** Texts may be empty while someone types; `profileProblems` asks for what is missing. */
 const text = (most: number) => plainText(most).defined('must be text');
 const finite = () => bounded(-1e6, 1e6);
 const steps = () => array(text(400)).max(30, 'must be at most 30 steps').required('must be a list of steps');
 
-/** A setting's name, as the catalogue or one to come may have it. */
+/** A setting's name, as the catalog or one to come may have it. */
 const SETTING_NAME = /^[a-z0-9-]{1,40}$/;
 const isMeaning = (value: unknown): boolean =>
   value === null ||

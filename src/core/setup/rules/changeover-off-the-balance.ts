@@ -12,7 +12,7 @@ export const changeoverOffTheBalance: Rule<SetupSubject> = {
     if (lockoutF === null || typeof economicBalanceF !== 'number' || Math.abs(lockoutF - economicBalanceF) <= 5)
       return [];
     const { changeover, changeoverF } = subject.facts.schools;
-    // A choice just made is not advised against: what it costs stands on Crossing.
+    // A choice just made is not advised against: what it costs is on Crossing.
     if (changeover === 'fixed' && lockoutF === changeoverF) return [];
     const dearer =
       lockoutF > economicBalanceF

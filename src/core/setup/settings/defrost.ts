@@ -5,7 +5,7 @@ import { kitRows } from '../../job/kit-rows';
 import { choiceSetting, type Setting, worked } from '../setting';
 import { flagAsOnOff, plainFact } from '../setting-fact';
 
-/** Whether the cold here is damp: somebody said so, or the weather chosen for the year is. */
+/** Whether the cold here is damp: someone said so, or the weather chosen for the year is. */
 const isDampCold = ({ schools, year }: Facts): boolean => schools.dampCold || climateById(year.weather).isDamp;
 
 /** How the outdoor board clears its coil. */

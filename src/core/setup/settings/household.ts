@@ -5,7 +5,7 @@ import { choiceSetting, numberSetting, type Setting, worked } from '../setting';
 /** A startup test must be able to call heat this far above the usual setpoint, °F. */
 export const TEST_ROOM_F = 5;
 
-/** How long a filter lasts, days. Source: what is printed on them; our judgement where that is a span. */
+/** How long a filter lasts, days. Source: what is printed on them; our judgment where that is a span. */
 const FILTER_DAYS = { 'one-inch': 90, media: 270, washable: 30, electronic: 90 } as const;
 /** Hair halves the life of a filter, more or less. */
 const WITH_PETS_DAYS = { 'one-inch': 60, media: 180, washable: 30, electronic: 60 } as const;

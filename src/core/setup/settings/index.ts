@@ -8,7 +8,7 @@ import { LOCKOUT_SETTINGS } from './lockouts';
 import { PROTECTION_SETTINGS } from './protection';
 import { TIMING_SETTINGS } from './timing';
 
-/** The catalogue in families, in the order in which settings hang on one another. */
+/** The catalog in families, in the order in which settings depend on one another. */
 export const SETTING_FAMILIES: readonly { readonly label: string; readonly settings: readonly Setting[] }[] = [
   { label: 'Equipment', settings: EQUIPMENT_SETTINGS },
   { label: 'Lockouts', settings: LOCKOUT_SETTINGS },
@@ -20,10 +20,10 @@ export const SETTING_FAMILIES: readonly { readonly label: string; readonly setti
   { label: 'Household', settings: HOUSEHOLD_SETTINGS },
 ];
 
-/** Every setting; one that hangs on another stands after it. */
+/** Every setting; one that depends on another stands after it. */
 export const SETTINGS: readonly Setting[] = SETTING_FAMILIES.flatMap(({ settings }) => settings);
 
 const BY_ID: ReadonlyMap<string, Setting> = new Map(SETTINGS.map((setting) => [setting.id, setting]));
 
-/** The catalogue's entry for an id; undefined where there is none. */
+/** The catalog's entry for an id; undefined where there is none. */
 export const settingById = (id: string): Setting | undefined => BY_ID.get(id);

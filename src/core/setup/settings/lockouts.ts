@@ -119,7 +119,7 @@ const auxLockout = (context: SetupContext): Worked => {
     : wanted;
 };
 
-/** The lockouts that a job's schools work out to, whatever stands on it, °F; null: none. */
+/** The lockouts that a job's schools calculate to, whatever is on it, °F; null: none. */
 export const calculatedLockouts = (
   facts: Facts,
   crossing: Balance,

@@ -8,10 +8,10 @@ import type { Facts } from '../../job/document';
 import { changesBetween, factsUnder } from './apply';
 import type { LockoutPlan } from './way';
 
-/** A way with the gates it works out to on a job, and its year. */
+/** A way with the lockouts it calculates to on a job, and its year. */
 export interface ComparedPlan {
   readonly name: string;
-  /** Null: the job as it stands. */
+  /** Null: the job as set now. */
   readonly way: LockoutPlan | null;
   readonly compressorBelowF: number | null;
   readonly auxAboveF: number | null;
@@ -20,7 +20,7 @@ export interface ComparedPlan {
   readonly isTaken: boolean;
 }
 
-/** The year of the job as it stands. */
+/** The year of the job as set now. */
 export const asSetNow = (facts: Facts, temperatures: Temperatures): ComparedPlan => ({
   name: 'As set now',
   way: null,
@@ -46,7 +46,7 @@ export const comparePlan = (
   };
 };
 
-/** The job as it stands and under each way, over one year. */
+/** The job as set now and under each way, over one year. */
 export const comparePlans = (
   facts: Facts,
   ways: readonly LockoutPlan[],
@@ -82,7 +82,7 @@ const whereTheyDiffer = (one: Year, other: Year): readonly [number, number] | nu
 };
 
 /**
- * What the difference between the cheapest and the dearest way hangs on, as sentences.
+ * What the difference between the cheapest and the dearest way depends on, as sentences.
  * @param fuelUnit what a unit of the furnace's fuel is called; null without a furnace
  */
 export const whatMakesDifference = (compared: readonly ComparedPlan[], fuelUnit: string | null): string[] => {

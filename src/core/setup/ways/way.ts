@@ -9,7 +9,7 @@ export type CompressorBelow = 'none' | 'economic' | 'thermal' | number;
 /** Where the backup is held: nowhere, above the balance, or above a fixed temperature, °F. */
 export type AuxAbove = 'none' | 'balance' | number;
 
-/** One way of setting the gates: what practitioners disagree on, each with its answer. */
+/** One way of setting the lockouts: what practitioners disagree on, each with its answer. */
 export interface LockoutPlan {
   readonly name: string;
   readonly compressorBelow: CompressorBelow;

@@ -24,7 +24,7 @@ const strips = ({ facts }: StartupContext): Item[] =>
     ? [tick('strips-seen', 'Strip amps on the clamp during defrost, none after')]
     : [];
 
-/** A coil switch or thermistor may be this far off, °F. Our judgement. */
+/** A defrost thermostat or thermistor may be this far off, °F. Our judgment. */
 const COIL_TOLERANCE_F = 10;
 
 /** The coil as the defrost ends: at the switch's own temperature, not on the clock. */

@@ -11,7 +11,7 @@ import type { StartupContext } from '../given';
 import { type Item, type StartupStep, stepMoment } from '../step';
 import { terminalObservation } from '../terminal-points';
 
-/** From this length on a cable is read at both ends, ft. Our judgement: there 18-gauge takes about half a volt. */
+/** From this length on a cable is read at both ends, ft. Our judgment: there 18-gauge takes about half a volt. */
 const LONG_FT = 75;
 /** Calls whose terminals matter, the heaviest of each kind. */
 const CALLS_READ: readonly CallId[] = ['heat-aux', 'emergency', 'cool-1'];

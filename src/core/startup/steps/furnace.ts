@@ -16,10 +16,10 @@ import { tick, verifiedTick } from '../tick';
 import { fanAfterItem } from '../timed';
 import { minOffWait, STEADY_FIRE } from '../waits';
 
-/** A bimetal limit may be this far off its setting, °F. Our judgement. */
+/** A bimetal limit may be this far off its setting, °F. Our judgment. */
 const LIMIT_TOLERANCE_F = 8;
 
-/** Supply air by the plate's own range of rise, where it is typed: it wins over what is worked out. */
+/** Supply air by the plate's own range of rise, where it is typed: it wins over what is calculated. */
 const supply = (context: StartupContext): Item => {
   const { facts } = context;
   const { riseFromF, riseToF } = facts.proof;
@@ -60,7 +60,7 @@ const supply = (context: StartupContext): Item => {
 
 const BOTH_RAN = { word: 'both-ran', label: 'It ran', means: 'The compressor ran together with the furnace.' } as const;
 
-/** Amps above which a compressor runs. Our judgement: a clamp’s zero. */
+/** Amps above which a compressor runs. Our judgment: a clamp’s zero. */
 const STANDS_AMPS = 0.5;
 
 /** In one cabinet the interlock is behind the terminal, which stays hot: that it works shows at the compressor. */

@@ -9,9 +9,9 @@ import type { Expectation, Item, StartupStep } from '../step';
 import { tick, verifiedTick } from '../tick';
 import { STEADY_FIRE } from '../waits';
 
-/** How far the manifold may be off. Our judgement: what a gauge shows. */
+/** How far the manifold may be off. Our judgment: what a gauge shows. */
 const MANIFOLD_TOLERANCE = 0.05;
-/** How far the clocked input may be off the plate. Our judgement: a stopwatch and a gas whose heat wanders. */
+/** How far the clocked input may be off the plate. Our judgment: a stopwatch and a gas whose heat wanders. */
 const INPUT_TOLERANCE = 0.05;
 
 const isOnGas = (facts: Facts) => backupOf(facts) === 'fossil' && facts.furnace.fuel !== 'fuel-oil';
@@ -22,7 +22,7 @@ const wrongGas = {
 };
 
 /**
- * What a manifold can be on each gas, in. w.c.: a figure typed outside is another gas's. Our judgement, wide enough for
+ * What a manifold can be on each gas, in. w.c.: a figure typed outside is another gas's. Our judgment, wide enough for
  * elevation and for every nameplate met.
  */
 const MANIFOLD_SPAN: Readonly<Record<'natural-gas' | 'propane', readonly [number, number]>> = {
@@ -135,7 +135,7 @@ const clockItem = (proof: Facts['proof']): Item => {
   };
 };
 
-/** Flame current under which boards lose the flame, and under which the rod wants cleaning, µA. Our judgement. */
+/** Flame current under which boards lose the flame, and under which the rod wants cleaning, µA. Our judgment. */
 const LEAST_FLAME_UA = 0.5;
 const GOOD_FLAME_UA = 1;
 

@@ -5,12 +5,12 @@ import type { Item, StartupStep } from '../step';
 import { tick } from '../tick';
 import { minOffWait } from '../waits';
 
-/** Past a gate on either side by this much it must have moved, °F: its play. Our judgement. */
+/** Past a lockout on either side by this much it must have moved, °F: its play. Our judgment. */
 const PAST_F = 1;
 
 const kiloohms = (atF: number): string => `${roundTo(sensorOhms(atF) / 1000, 1)} kΩ`;
 
-/** How a gate of the thermostat is moved without waiting for the weather. */
+/** How a lockout of the thermostat is moved without waiting for the weather. */
 const toSide = (source: Facts['thermostat']['outdoorSensor'], atF: number): string =>
   source === 'wired'
     ? `${kiloohms(atF)} in place of the sensor (equals ${atF} °F)`
@@ -19,7 +19,7 @@ const toSide = (source: Facts['thermostat']['outdoorSensor'], atF: number): stri
 const putBack = (source: Facts['thermostat']['outdoorSensor'], atF: number): string =>
   source === 'wired' ? 'Sensor back on its terminals' : `Setting put back to ${atF} °F`;
 
-/** What proves a gate: the ticks of both its sides, at the temperature it stood at. */
+/** What proves a lockout: the ticks of both its sides, at the temperature it stood at. */
 export interface LockoutTest {
   readonly fact: FactPath;
   /** The row of an outdoor thermostat; null: the thermostat's own lockout. */
@@ -34,7 +34,7 @@ interface Gate extends LockoutTest {
   readonly labels: readonly string[];
 }
 
-/** The thermostat's own gates: both sides of each, then put back. */
+/** The thermostat's own lockouts: both sides of each, then put back. */
 const ownGates = ({ gates, thermostat }: Facts): Gate[] => {
   const { outdoorSensor: source } = thermostat;
   if (source === 'none') return [];
@@ -90,7 +90,7 @@ const gatesOf = (facts: Facts): Gate[] => [...ownGates(facts), ...dials(facts)];
 /** What proves each gate of a job. */
 export const lockoutTests = (facts: Facts): readonly LockoutTest[] => gatesOf(facts);
 
-/** The ticks; each keeps the temperature that the gate stood at, so that one moved later is assumed again. */
+/** The ticks; each keeps the temperature that the lockout stood at, so that one moved later is assumed again. */
 const gateItems = (facts: Facts): Item[] =>
   gatesOf(facts).flatMap(({ atF, items, labels }) =>
     items.map((id, at) => ({ ...tick(id, labels[at]!), places: [{ id: String(atF), label: `${atF} °F` }] })),

@@ -7,10 +7,10 @@ import { recorded, typed } from '../recorded';
 import type { Item, StartupStep } from '../step';
 import { tick, verifiedTick } from '../tick';
 
-/** How far pump pressure may be off the chart. Our judgement: what a gauge shows. */
+/** How far pump pressure may be off the chart. Our judgment: what a gauge shows. */
 const PUMP_TOLERANCE = 0.03;
 
-/** How far the input by nozzle and pressure may be off the nameplate's. Our judgement: nozzles come in steps. */
+/** How far the input by nozzle and pressure may be off the nameplate's. Our judgment: nozzles come in steps. */
 const INPUT_TOLERANCE = 0.1;
 
 /** The nameplate's input, Btu/h; where it was not typed, the output over the efficiency. */

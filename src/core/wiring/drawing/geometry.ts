@@ -2,7 +2,7 @@
 export const ROW_HEIGHT = 46;
 export const HEADER_HEIGHT = 46;
 export const DEVICE_GAP = 18;
-/** Stub beside a device that no vertical part of a wire enters: the colour's name stands there. */
+/** Stub next to a device that no vertical part of a wire enters: the color's name is there. */
 export const STUB = 62;
 export const TRACK = 14;
 export const PARKING_HEIGHT = 30;

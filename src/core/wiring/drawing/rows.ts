@@ -13,7 +13,7 @@ export const mainDevices = ({ devices }: Harness): readonly Device[] =>
       id === 'outdoor-unit',
   );
 
-/** The column that a device stands in: wall, indoors, outdoors. A packaged unit takes the middle one. */
+/** The column that a device is in: wall, indoors, outdoors. A packaged unit takes the middle one. */
 export const columnOf = ({ id, spot }: Device): 0 | 1 | 2 =>
   id === 'packaged-unit' ? 1 : spot === 'wall' ? 0 : spot === 'indoors' ? 1 : 2;
 
@@ -70,7 +70,7 @@ const joinedPairs = (planned: Harness): readonly (readonly [string, string])[] =
 };
 
 /**
- * Gives every terminal of the main devices a row, so that what a planned conductor joins stands on one row where it
+ * Gives every terminal of the main devices a row, so that what a planned conductor joins is on one row where it
  * can: the conductor then runs straight.
  * @returns row number by `device.mark`
  */

@@ -27,7 +27,7 @@ const planDehumidistat = (facts: Facts): Draft => {
   };
 };
 
-/** What else hangs on the 24 V: loads on the blower’s call. What stands in R or Y is planned with them. */
+/** What else depends on the 24 V: loads on the blower’s call. What is in R or Y is planned with them. */
 export const planBoxes = (facts: Facts): Draft => {
   const { humidifier, ventilator, airCleaner } = facts.boxes;
   return together(

@@ -1,13 +1,13 @@
 import { type Cable, type CableId, COLORS, type Conductor, type WireColor, wireNames } from '../harness';
 import type { Run } from './draft';
 
-/** Colours that a cable has, and which of them is kept for what. */
+/** Colors that a cable has, and which of them is kept for what. */
 export interface Palette {
   /** In the order in which they are taken where a run has none of its own. */
   readonly colours: readonly WireColor[];
-  /** The colours that a run was found on. */
+  /** The colors that a run was found on. */
   readonly keptFor: (run: Run) => readonly WireColor[];
-  /** Colours that somebody found on something, which no run takes for being usual. */
+  /** Colors that someone found on something, which no run takes for being usual. */
   readonly spoken: ReadonlySet<WireColor>;
 }
 
@@ -19,7 +19,7 @@ export const usualPalette = (conductors: number): Palette => ({
 });
 
 /**
- * Gives each run the colour that is kept for it, else its usual one where the cable has it, else the next one free;
+ * Gives each run the color that is kept for it, else its usual one where the cable has it, else the next one free;
  * none where the cable is used up.
  */
 const dealColours = (runs: readonly Run[], { colours, keptFor, spoken }: Palette): (WireColor | null)[] => {
@@ -30,7 +30,7 @@ const dealColours = (runs: readonly Run[], { colours, keptFor, spoken }: Palette
   return usual.map((colour) => colour ?? take([...free]));
 };
 
-/** Leads come in what colours they come in: each run keeps its own, or takes another not yet used. */
+/** Leads come in what colors they come in: each run keeps its own, or takes another not yet used. */
 const leadColours = (runs: readonly Run[]): WireColor[] => {
   const used = new Set<WireColor>();
   return runs.map(({ colour }) => {
@@ -40,7 +40,7 @@ const leadColours = (runs: readonly Run[]): WireColor[] => {
   });
 };
 
-/** The conductors of a cable: its runs in their colours, then its spares. */
+/** The conductors of a cable: its runs in their colors, then its spares. */
 export const conductorsOf = (
   cable: Cable,
   runs: readonly Run[],

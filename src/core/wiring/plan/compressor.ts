@@ -9,7 +9,7 @@ import { type Draft, jumper, lead, type Run, run, terminal, together } from './d
 import { thermostatCall } from './thermostat-call';
 
 /**
- * What stands in Y between the indoor terminal and the outdoor unit: device, in, out. A packaged unit keeps its
+ * What is in Y between the indoor terminal and the outdoor unit: device, in, out. A packaged unit keeps its
  * compressor and its burner apart by itself, inside.
  */
 const inY = ({ system, furnace, boxes }: Facts): readonly (readonly [DeviceId, string, string])[] => [
@@ -20,7 +20,7 @@ const inY = ({ system, furnace, boxes }: Facts): readonly (readonly [DeviceId, s
     : []),
 ];
 
-/** The terminal that calls the outdoor unit: past everything that stands in Y. */
+/** The terminal that calls the outdoor unit: past everything that is in Y. */
 export const callsOutdoorUnit = (facts: Facts): TerminalRef => {
   const indoors = indoorId(facts);
   const last = indoors === outdoorId(facts) ? undefined : inY(facts).at(-1);
@@ -36,7 +36,7 @@ const firstStage = (facts: Facts): Draft => {
   const adds = switches.map(([device]) => device);
   const carries = 'compressor';
   if (indoors === outdoors) {
-    // One cabinet: what stands in Y stands before its terminal, one after the other.
+    // One cabinet: what is in Y is before its terminal, one after the other.
     const ways = [...switches.map(([device, into]) => terminal(device, into)), terminal(indoors, mark!)];
     return {
       adds,

@@ -1,7 +1,7 @@
 import type { DeviceId } from '../../devices/device';
 import { type CableId, type Jumper, jumperId, type TerminalRef, type WireColor } from '../harness';
 
-/** What one conductor is for, before a cable's colours are dealt out. */
+/** What one conductor is for, before a cable's colors are dealt out. */
 export interface Run {
   readonly cable: CableId;
   readonly from: TerminalRef;

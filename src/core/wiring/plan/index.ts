@@ -119,7 +119,7 @@ const withSplices = (device: Device, runs: readonly Run[]): Device => {
 
 /**
  * Plans the wiring of a job from its facts, function by function: nothing is stored but rules. A cable with too few
- * conductors is planned all the same; what it lacks has no colour, and a rule says so. What makes no sense together is
+ * conductors is planned all the same; what it lacks has no color, and a rule says so. What makes no sense together is
  * refused by `refusals`, and planned here as far as it goes.
  */
 export const plan = (facts: Facts): Harness => {

@@ -35,7 +35,7 @@ const switchCable = ({ system, gates }: Facts): CableId =>
       : 'outdoor-cable';
 
 /**
- * Auxiliary heat: from each output to its banks, through outdoor thermostats and outdoor board where they stand in the
+ * Auxiliary heat: from each output to its banks, through outdoor thermostats and outdoor board where they are in the
  * way.
  */
 const auxiliary = (facts: Facts, groups: readonly BankGroup[]): Draft => {

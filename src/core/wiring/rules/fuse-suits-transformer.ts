@@ -3,7 +3,7 @@ import type { WiringRule } from './subject';
 
 /** Boards carry 3 A or 5 A fuses; a Class 2 circuit has no more than 5 A. Source: NEC chapter 9, table 11(A). */
 const MOST_AMPS = 5;
-/** A fuse of more times the transformer's own current opens after the winding has burned. Our judgement. */
+/** A fuse of more times the transformer's own current opens after the winding has burned. Our judgment. */
 const MOST_TIMES = 4;
 
 export const fuseSuitsTransformer: WiringRule = {

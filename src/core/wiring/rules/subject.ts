@@ -9,7 +9,7 @@ import type { Harness } from '../harness';
 import { type Joined, joined } from '../joined';
 import type { Bench } from '../state';
 
-/** What a wiring rule looks at: what is in the wall, beside the plan, in every call, with the lockouts lifted. */
+/** What a wiring rule looks at: what is in the wall, next to the plan, in every call, with the lockouts lifted. */
 export interface WiringSubject {
   readonly facts: Facts;
   /** The same with the job's own lockouts. */
@@ -54,7 +54,7 @@ const inMildWeather = (facts: Facts): Facts => ({
   },
 });
 
-/** Everything that the rules need of a harness, each worked out once. */
+/** Everything that the rules need of a harness, each calculated once. */
 export const wiringSubject = (jobFacts: Facts, sound: Bench, wall: Bench): WiringSubject => {
   const facts = lifted(jobFacts);
   const hasGates = facts.gates.outdoorThermostats.length > 0;

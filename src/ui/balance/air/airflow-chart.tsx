@@ -17,7 +17,7 @@ interface AirflowChartProps {
 }
 
 const SHARES = [0.6, 0.7, 0.8, 0.9, 1, 1.1, 1.2, 1.3];
-/** Lines are told apart by their dashes, not by colour alone; the legend says which is which. */
+/** Lines are told apart by their dashes, not by color alone; the legend says which is which. */
 const DASHES = [0, 6, 2, 10, 4] as const;
 const DASH_WORDS = ['——', '– – –', '·····', '—  —', '- - -'] as const;
 

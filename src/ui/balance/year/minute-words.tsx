@@ -12,7 +12,7 @@ interface MinuteWordsProps {
   readonly isWhole: boolean;
 }
 
-/** What a year by the minute says beside the year by bins, and why they differ. */
+/** What a year by the minute says next to the year by bins, and why they differ. */
 export const MinuteWords = ({ stands, byBins, reasons, isWhole }: MinuteWordsProps) => {
   const { year, minutes } = stands;
   return (

@@ -22,7 +22,7 @@ interface Answer {
   readonly reasons: readonly MinuteReason[];
 }
 
-/** Twelve days that stand for their months first, so that there is something to see; then every minute. */
+/** Twelve days that mean their months first, so that there is something to see; then every minute. */
 const begin: StartWork<Asked, Answer> = ({ sent, ways, weather }, { onShare, onAnswer }) => {
   const worker = startDayWorker();
   const work = async () => {

@@ -77,7 +77,7 @@ interface WaysTableProps {
   readonly onEdit: (at: number) => void;
 }
 
-/** Ways of setting the gates side by side, the job as it stands first; the best of each measure is marked. */
+/** Ways of setting the lockouts side by side, the job as set now first; the best of each measure is marked. */
 export const PlansTable = ({ compared, onTake, onEdit }: WaysTableProps) => {
   const degrees = useDegrees();
   const leastShort = Math.min(...compared.map(({ year }) => year.shortHours));
@@ -148,7 +148,7 @@ export const PlansTable = ({ compared, onTake, onEdit }: WaysTableProps) => {
                       <button
                         type="button"
                         className="plain-button px-3"
-                        aria-label={`Use in Setup: ${degrees.say(each.name)}`}
+                        aria-label={`Use this in Setup: ${degrees.say(each.name)}`}
                         onClick={() => onTake(each)}
                       >
                         Use this

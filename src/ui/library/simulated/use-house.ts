@@ -13,7 +13,7 @@ export interface House {
   readonly name: string;
   readonly faults: readonly Fault[];
   readonly fault: string;
-  /** What its owner says; null: not worked out yet. */
+  /** What its owner says; null: not calculated yet. */
   readonly said: string | null;
   readonly met: Met;
 }

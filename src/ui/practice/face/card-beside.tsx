@@ -6,7 +6,7 @@ import { type Face, shownCode } from '@/core/setup/face/face';
 import { isMet } from '@/core/setup/face/follow';
 import { LocalizedDegrees } from '../../degrees/degrees';
 
-/** A code with what it stands for, where it does not say that itself. */
+/** A code with what it means, where it does not say that itself. */
 const withWords = (code: string, words: string): string => (words.startsWith(code) ? words : `${code} · ${words}`);
 
 const wantedWords = (target: Target): string => {
@@ -31,7 +31,7 @@ const standsWords = (face: Face, line: CardLine): string => {
     .join(' ');
 };
 
-/** The card of a house beside its controller: what is wanted, what stands there, and whether it counts yet. */
+/** The card of a house next to its controller: what is wanted, what is there, and whether it counts yet. */
 export const CardBeside = ({ card, face }: { card: Card; face: Face }) => (
   <ol>
     {card.lines.map((line) => {

@@ -1,4 +1,4 @@
-/** Steps as the manual has them, to be done by hand before the key beside them is pressed. */
+/** Steps as the manual has them, to be done by hand before the key next to them is pressed. */
 export const Steps = ({ steps }: { steps: readonly string[] }) => (
   <ol className="list-decimal pl-5 text-sm">
     {steps.map((step) => (

@@ -152,7 +152,7 @@ export const CardEntry = ({ line, profile }: { line: CardLine; profile: Controll
             onCommit={(value) => mark(line, 'read-back', value)}
           />
         ) : (
-          // What is left as it stands, and was not looked at, has nothing to be read back.
+          // What is left as set now, and was not looked at, has nothing to be read back.
           (left || wanted) && (
             <TickButton
               isOn={left !== null && readBack?.value === left.value}

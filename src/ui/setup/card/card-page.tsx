@@ -26,7 +26,7 @@ const CAUTIONS: Record<ControllerRole, string> = {
 
 /**
  * The card of one controller of the job: choose its profile, then go through it.
- * @param own profiles of the crew, beside those that ship
+ * @param own profiles of the crew, next to those that ship
  */
 export const CardPage = ({ role, own }: { role: ControllerRole; own: readonly ControllerProfile[] }) => {
   const chosen = useJob((job) => job.facts.setup[FIELDS[role]]);

@@ -14,7 +14,7 @@ interface CodeBoxProps {
   readonly onCommit: (value: string) => void;
 }
 
-/** What a controller shows at an entry: one of its codes, or a number as it stands on the display. */
+/** What a controller shows at an entry: one of its codes, or a number as it is on the display. */
 export const CodeBox = ({ label, name, entry, value, onCommit }: CodeBoxProps) => {
   const id = useId();
   const [typed, setTyped] = useTyped(name);

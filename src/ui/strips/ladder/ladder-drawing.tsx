@@ -8,7 +8,7 @@ import { type DrawingProps, WIDTH } from './drawing';
 
 /**
  * The kit as a ladder: a rung an element, both legs, breakers, blower. Live, glowing and dead differ in weight and
- * words, not in colour alone.
+ * words, not in color alone.
  */
 export const LadderDrawing = (drawing: DrawingProps) => {
   const { ladder } = drawing.state;

@@ -5,7 +5,7 @@ import { ClampRing } from './clamp-ring';
 import { DEAD, type DrawingProps, HEAT, LEFT, LIVE, RIGHT } from './drawing';
 import { press } from './press';
 
-/** Where each part stands on its rung: centre and half width. */
+/** Where each part is on its rung: centre and half width. */
 const PLACE: Record<Exclude<PartKind, 'breaker'>, readonly [number, number]> = {
   link: [62, 20],
   element: [147, 46],

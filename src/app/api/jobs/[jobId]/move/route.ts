@@ -6,7 +6,7 @@ import { handOver, moveJob, undoHandover } from '@/server/repositories/archive';
 import { audit } from '@/server/repositories/audit';
 import { nameOfJob } from '@/server/repositories/jobs';
 
-/** What stands in the crew's list of what was done. */
+/** What is in the crew's list of what was done. */
 const DID = {
   archive: 'archived',
   restore: 'restored from the archive',
@@ -35,7 +35,7 @@ export const POST = jobRoute(
     MAX_BYTES,
     async ({ action, printed, ...seen }, _request, context: JobContext): Promise<Response> => {
       const { jobId, principal, scope } = context;
-      /** What changed nothing, as what was done before, stands in no list again. */
+      /** What changed nothing, as what was done before, is in no list again. */
       const done = async (result: 'done' | 'already' | 'missing'): Promise<Response> => {
         if (result === 'missing') return missing();
         if (result === 'done') await audit(scope, principal.name, DID[action], await nameOfJob(scope, jobId));
