@@ -124,9 +124,9 @@ test('settings gives values with reasons; card gives entries with codes, for a p
   });
   expect(contradictions).toEqual([]);
   const card = JSON.parse(gate(['card', file, '--profile', 'toadflax-indoor']).stdout);
-  expect(card.screens.find(({ code }: { code?: string }) => code === 'A-04')).toMatchObject({
-    target: { kind: 'set', code: '4' },
-    found: '3',
+  expect(card.screens.find(({ code }: { code?: string }) => code === 'KIT')).toMatchObject({
+    target: { kind: 'set', code: '14.4' },
+    found: '9.6',
   });
   expect(gate(['card', file, '--profile', 'docs/controllers/toadflax-indoor.yaml']).stdout).toBe(
     gate(['card', file, '--profile', 'toadflax-indoor']).stdout,

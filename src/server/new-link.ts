@@ -16,7 +16,7 @@ try {
   const crew = await crewByHandle(name.crew);
   const scope = crew && scopeOf({ crewId: crew.id });
   const person = scope && (await personByHandle(scope, name.person));
-  if (!scope || !person) throw new Error(`Nobody signs in as ${typed}. npm run crew:link -- ana@your-crew`);
+  if (!scope || !person) throw new Error(`No one signs in as ${typed}. npm run crew:link -- ana@your-crew`);
   const token = await inCrew(scope, async () => {
     await audit(scope, 'server', 'made a link for', typed);
     return invite(scope, person.id);

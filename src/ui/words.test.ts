@@ -2,19 +2,34 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import ts from 'typescript';
 
-/** The phrases of docs/words.md that are not said, each as a pattern of whole words. */
-const NOT_SAID = readFileSync('docs/words.md', 'utf8')
-  .split('\n')
-  .filter((line) => line.startsWith('| ') && !line.startsWith('| Say'))
+const WORDS = readFileSync('docs/words.md', 'utf8').split('\n');
+const heading = (title: string) => WORDS.indexOf(`## ${title}`);
+
+/** Rows of a table of docs/words.md, without its head. */
+const rows = (from: number, to: number): string[] =>
+  WORDS.slice(from, to).filter((line) => line.startsWith('| ') && !/^\| (Say|Rule) /.test(line));
+
+/** Phrases that are not said, each as a pattern of whole words. */
+const NOT_SAID = rows(heading('One thing, one word'), heading('Patterns'))
   .flatMap((line) => (line.split('|')[2] ?? '').split(';'))
   .map((phrase) => phrase.trim())
-  .filter(Boolean);
+  .filter(Boolean)
+  .map((phrase) => ({
+    name: phrase,
+    pattern: new RegExp(`(?<![\\p{L}-])${phrase.replace(/[.$]/g, '\\$&')}(?![\\p{L}-])`, 'iu'),
+  }));
 
-const sources = (folder: string): string[] =>
+/** Patterns, by the rule that they break. */
+const PATTERNS = rows(heading('Patterns'), WORDS.length).map((line) => ({
+  name: line.split('|')[1]!.trim(),
+  pattern: new RegExp(/`(.+)`/.exec(line)![1]!.replaceAll('\\|', '|'), 'u'),
+}));
+
+const files = (folder: string, kind: RegExp): string[] =>
   readdirSync(folder, { withFileTypes: true }).flatMap((entry) => {
     const path = join(folder, entry.name);
-    if (entry.isDirectory()) return /migrations|repositories/.test(path) ? [] : sources(path);
-    return /\.tsx?$/.test(entry.name) && !/\.test\.ts$/.test(entry.name) ? [path] : [];
+    if (entry.isDirectory()) return /migrations|repositories/.test(path) ? [] : files(path, kind);
+    return kind.test(entry.name) && !/\.test\.ts$/.test(entry.name) ? [path] : [];
   });
 
 /** What a file may show: text between tags, and strings that hold more than one word. */
@@ -38,14 +53,32 @@ const phrases = (path: string): string[] => {
   return found.filter(Boolean);
 };
 
-test('nothing on the screen is said in a word that docs/words.md replaces', () => {
-  const wrong = [...sources('src'), ...sources('bin')].flatMap((path) =>
-    phrases(path).flatMap((phrase) =>
-      NOT_SAID.filter((word) => new RegExp(`(?<![\\p{L}-])${word}(?![\\p{L}-])`, 'iu').test(phrase)).map(
-        (word) => `${path}: “${word}” in “${phrase.slice(0, 90)}”`,
+/** The prose of a text in Markdown, without code and addresses, by paragraphs. */
+const paragraphs = (path: string): string[] =>
+  readFileSync(path, 'utf8')
+    .replace(/```[\s\S]*?```|`[^`]*`|\]\([^)]*\)/g, ' ')
+    .split('\n')
+    .filter(Boolean);
+
+const broken = (path: string, texts: readonly string[]) =>
+  texts.flatMap((text) =>
+    [...NOT_SAID, ...PATTERNS]
+      .filter(({ pattern }) => pattern.test(text))
+      .map(
+        ({ name, pattern }) =>
+          `${path}: “${name}” in “${pattern.exec(text)![0].slice(0, 60)}” of “${text.slice(0, 90)}”`,
       ),
-    ),
   );
-  expect(NOT_SAID.length).toBeGreaterThan(30);
-  expect(wrong).toEqual([]);
+
+test('every rule is read from docs/words.md', () => {
+  expect(NOT_SAID.length).toBeGreaterThan(100);
+  expect(PATTERNS.length).toBeGreaterThan(5);
 });
+
+test('nothing on the screen is said in a word that docs/words.md replaces', () =>
+  expect([...files('src', /\.tsx?$/), ...files('bin', /\.ts$/)].flatMap((path) => broken(path, phrases(path)))).toEqual(
+    [],
+  ));
+
+test('nor in the guide or the README', () =>
+  expect([...files('docs/guide', /\.md$/), 'README.md'].flatMap((path) => broken(path, paragraphs(path)))).toEqual([]));

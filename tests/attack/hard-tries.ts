@@ -153,7 +153,7 @@ export const HARD_TRIES: Record<string, (random: Random) => Promise<Outcome>> = 
       enteredBy: 'The Boss',
       controller: 'indoor',
       profile: 'p',
-      entry: 'unit/A-04',
+      entry: 'unit/KIT',
       code: '',
       label: '',
       kind: 'left',

@@ -3,7 +3,7 @@ import { alive, enter, expectSaved, freshJob, stored } from './helpers';
 
 const chart = (page: Page) => page.getByRole('region', { name: 'Balance chart' });
 const ways = (page: Page) => page.getByRole('region', { name: 'Plans side by side' });
-const take = (page: Page, name: string) => page.getByRole('button', { name: `Use in Setup: ${name}` });
+const take = (page: Page, name: string) => page.getByRole('button', { name: `Use this in Setup: ${name}` });
 const weatherFile = (page: Page, name: string, text: string) =>
   page.getByLabel('Weather file').setInputFiles({ name, mimeType: 'text/csv', buffer: Buffer.from(text) });
 
@@ -19,7 +19,7 @@ test('the figures at the needle follow it, by drag and by key', async ({ page })
   await expect(page.getByLabel('At 28 °F')).toContainText('COP 2.72');
   await page.keyboard.press('[');
   await expect(page.getByLabel('At 27 °F')).toBeVisible();
-  const plot = (await page.getByTestId('crossing-plot').boundingBox())!;
+  const plot = (await page.getByTestId('balance-plot').boundingBox())!;
   await page.mouse.move(plot.x + plot.width * 0.3, plot.y + 20);
   await page.mouse.down();
   await page.mouse.move(plot.x + plot.width * 0.2, plot.y + 30, { steps: 5 });
@@ -34,7 +34,7 @@ test('a gate dragged on the chart closes the gap, on chart, lanes and Survey ali
   await expect(page.getByRole('list', { name: 'Findings' })).toContainText('no heat source is allowed to run');
   const gate = chart(page).getByRole('slider', { name: 'strip lockout on the chart, °F' });
   const box = (await gate.boundingBox())!;
-  const plot = (await page.getByTestId('crossing-plot').boundingBox())!;
+  const plot = (await page.getByTestId('balance-plot').boundingBox())!;
   await page.mouse.move(box.x + box.width / 2, box.y + 40);
   await page.mouse.down();
   await page.mouse.move(plot.x + plot.width * (65 / 90), box.y + 40, { steps: 6 });
@@ -52,7 +52,7 @@ test('a gate dragged on the chart closes the gap, on chart, lanes and Survey ali
 test('a load from another source moves the balance; what is missing is asked for', async ({ page }) => {
   const id = await freshJob(page, 'quarry-bench');
   await page.goto(`/jobs/${id}/balance?out=28`);
-  await expect(chart(page)).toContainText('balance point 24');
+  await expect(chart(page)).toContainText('balance 24');
   const area = page
     .getByRole('region', { name: 'House load' })
     .getByRole('listitem')
@@ -62,7 +62,7 @@ test('a load from another source moves the balance; what is missing is asked for
   await area.getByText('Enter figures').click();
   await enter(page, 'Heated floor area', '900');
   await expect(area).toContainText('17.2 kBtu/h ±40 %');
-  await expect(chart(page)).not.toContainText('balance point 24');
+  await expect(chart(page)).not.toContainText('balance 24');
   await expectSaved(page);
   expect((await stored(page, id)).document.facts.load).toMatchObject({ from: 'floor-area', floorFt2: 900 });
 });
@@ -214,7 +214,7 @@ test('the whole chart by keyboard: page, needle, gate, tabs', async ({ page }) =
   await expect(gate).toHaveAttribute('aria-valuenow', '35');
   await page.getByRole('link', { name: 'Supply air' }).focus();
   await page.keyboard.press('Enter');
-  await expect(page).toHaveURL(/crossing\/air\?out=33/);
+  await expect(page).toHaveURL(/balance\/air\?out=33/);
 });
 
 test('hours of run give a load; a day that says nothing is told so', async ({ page }) => {

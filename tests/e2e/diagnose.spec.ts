@@ -38,7 +38,7 @@ test('a complaint to a printed record by keyboard alone', async ({ page }) => {
   );
   await expectSaved(page);
   await page.keyboard.press('9');
-  const story = page.getByRole('list', { name: 'Trouble' });
+  const story = page.getByRole('list', { name: 'Diagnosis' });
   await expect(story).toContainText('Complaint: “The outside unit hums but won’t start”.');
   await expect(story).toContainText('Found and fixed: Compressor’s run capacitor weak or open.');
   await page.emulateMedia({ media: 'print' });
@@ -64,6 +64,7 @@ test('a reading of Startup opens here; a skipped probe is left out, a withdrawn 
   const before = await first.textContent();
   await page.getByRole('button', { name: 'Can’t get to it: suggest another reading' }).click();
   await expect(first).not.toHaveText(before!);
+  await read.getByText('Read so far: 1').click();
   await page.getByRole('button', { name: 'Withdraw: Outdoor unit Y–C' }).click();
   await expect(page.getByRole('heading', { name: 'What is the complaint?' })).toBeVisible();
 });
@@ -90,7 +91,7 @@ test('for tonight: what is set is to be put back, and the job is not handed over
   await expect(page.getByRole('region', { name: 'The cause' })).toContainText('Licensed tech');
   await page.getByText('Can’t fix it tonight?').click();
   const ways = page.getByRole('list', { name: 'Options for tonight' }).getByRole('listitem');
-  const alone = ways.filter({ hasText: 'Heat pump alone' });
+  const alone = ways.filter({ hasText: 'Heat pump only' });
   await expect(alone).toContainText(/holds \d+ °F|down to 45 °F in \d+ h/);
   await alone.getByText('How', { exact: true }).click();
   await alone.getByRole('button', { name: 'Set up for tonight' }).click();

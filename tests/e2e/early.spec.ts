@@ -214,12 +214,12 @@ test('what is done while earlier things are being done comes after them; what co
   const kit = page
     .getByRole('list', { name: 'Card' })
     .getByRole('listitem')
-    .filter({ has: page.getByText('A-04', { exact: true }) });
-  await kit.getByLabel('As found').selectOption('0');
+    .filter({ has: page.getByText('KIT', { exact: true }) });
+  await kit.getByLabel('As found').selectOption('0.0');
   comes();
   await expect.poll(() => isAlive(page)).toBe(true);
   // Found is being done; left comes after it, or somebody would seem to have been here since.
-  await kit.getByRole('button', { name: 'Set to 4' }).click();
+  await kit.getByRole('button', { name: 'Set to 14.4' }).click();
   await expect(page.getByRole('list', { name: 'Findings' })).toContainText('not activated');
   await alive(page);
   await expect(page.getByRole('list', { name: 'Findings' })).not.toContainText('Someone changed it since');

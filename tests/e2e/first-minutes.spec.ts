@@ -20,7 +20,7 @@ test('the walk goes through a job of its own, from page to page, and ends when t
   const walk = page.getByRole('complementary', { name: 'Two-minute tour' });
   await expect(walk).toContainText('1/6');
   await walk.getByRole('button', { name: 'What may run' }).click();
-  await expect(page).toHaveURL(/crossing/);
+  await expect(page).toHaveURL(/balance/);
   await expect(walk).toContainText('2/6');
   // Going one's own way leaves the walk where it is.
   await page.keyboard.press('3');

@@ -32,7 +32,7 @@ export const handOver = async (page: Page, id: string): Promise<void> => {
 export const expectSaved = async (page: Page) => {
   // What was done before the page was alive is none that could be saved yet.
   await alive(page);
-  await expect(page.getByRole('status').filter({ hasText: 'Saved' })).toBeVisible();
+  await expect(page.getByRole('status').filter({ hasText: /^Saved/ })).toBeVisible();
 };
 
 /** Fills a number field and leaves it. */

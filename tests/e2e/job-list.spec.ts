@@ -7,7 +7,7 @@ test('make a job from a sample and find it again', async ({ page }) => {
   await page.goto('/');
   await page.getByRole('button', { name: 'New job' }).click();
   await page.getByLabel('Name').fill(name);
-  await page.getByLabel(/Startup under way/).check();
+  await page.getByRole('radio', { name: /Startup under way/ }).check();
   await page.getByRole('button', { name: 'Create job' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(name);
   await page.getByRole('link', { name: 'All jobs' }).click();

@@ -99,11 +99,12 @@ test('conditions: an entry that can never be shown, or that hangs on itself in a
   page,
 }) => {
   const id = await copy(page, 'Toadflax');
-  const [first, second] = [entryAt(page, 0), entryAt(page, 1)];
+  const [first, second] = [entryAt(page, 0), entryAt(page, 4)];
   await second.getByRole('button', { name: 'Shown only when…' }).click();
+  await second.getByLabel('Entry that condition 1 looks at').selectOption('unit/CTRL');
   await expect(page.getByText('No errors')).toBeVisible();
   await first.getByRole('button', { name: 'Shown only when…' }).click();
-  await first.getByLabel('Entry that condition 1 looks at').selectOption('unit/A-04');
+  await first.getByLabel('Entry that condition 1 looks at').selectOption('unit/KIT');
   await expect(first).toContainText('is circular');
   await expect(second).toContainText('is circular');
   await first.getByRole('button', { name: 'Remove condition 1' }).click();
@@ -113,7 +114,7 @@ test('conditions: an entry that can never be shown, or that hangs on itself in a
   await second.getByRole('checkbox').first().check();
   await settled(page);
   const { entries } = await (await page.request.get(`/api/profiles/${id}/file?as=json`)).json();
-  expect(entries[1].shownWhen).toEqual({ entry: 'A-01', is: ['1'] });
+  expect(entries[4].shownWhen).toEqual({ entry: 'CTRL', is: ['BUS'] });
 });
 
 test('switches and jumpers: a bank is added, its patterns are checked, one switch belongs to one entry', async ({
@@ -139,7 +140,7 @@ test('switches and jumpers: a bank is added, its patterns are checked, one switc
 test('an entry is moved, copied and taken out; a number keeps its range', async ({ page }) => {
   const id = await copy(page, 'Toadflax');
   await entryAt(page, 1).getByRole('button', { name: 'Move up' }).click();
-  await expect(entryAt(page, 0).getByLabel('Code', { exact: true })).toHaveValue('A-04');
+  await expect(entryAt(page, 0).getByLabel('Code', { exact: true })).toHaveValue('DUCT');
   await entryAt(page, 0).getByRole('button', { name: 'Copy entry' }).click();
   await expect(entryAt(page, 1)).toContainText('It has no code.');
   await entryAt(page, 1).getByRole('button', { name: 'Remove entry' }).click();
@@ -147,19 +148,19 @@ test('an entry is moved, copied and taken out; a number keeps its range', async 
   await air.getByLabel('Maximum').fill('1800');
   await settled(page);
   const { entries } = await (await page.request.get(`/api/profiles/${id}/file?as=json`)).json();
-  expect([entries.length, entries[0].code, entries[3].form.max]).toEqual([17, 'A-04', 1800]);
+  expect([entries.length, entries[0].code, entries[3].form.max]).toEqual([17, 'DUCT', 1800]);
 });
 
 test('a profile typed in by the crew is used for a card, and what it lacks is said there', async ({ page }) => {
   const id = await copy(page, 'Toadflax');
   await page.getByLabel('Name').fill(`Attic board ${id.slice(-4)}`);
-  await entryAt(page, 1).getByRole('button', { name: 'Remove option 4' }).click();
+  await entryAt(page, 4).getByRole('button', { name: 'Remove option 4' }).click();
   await settled(page);
   const job = await freshJob(page, 'cinder-creek');
   await page.goto(`/jobs/${job}/setup/card/indoor`);
   await page.getByLabel('Controller profile').selectOption({ label: `Attic board ${id.slice(-4)}` });
   await expect(page.getByRole('list', { name: 'Findings' })).toContainText(
-    'A-04 Heat kit: no code in this profile for Kit size: 9.6 kW.',
+    'KIT Heat kit: no code in this profile for Kit size: 9.6 kW.',
   );
   await page.getByRole('link', { name: 'In the Library' }).first().click();
   await expect(page).toHaveURL(new RegExp(`/library/${id}`));

@@ -44,7 +44,7 @@ test('a newer version is offered; the page of the old one works on though its fi
   Object.assign(now, { isNewer: true, areOldFilesGone: true });
   await page.evaluate(async () => (await navigator.serviceWorker.getRegistration())!.update());
   // Nothing of the old version is on the server any more: a screen that was never open comes from the device.
-  await page.getByRole('link', { name: 'Wiring' }).click();
+  await page.getByRole('link', { name: 'Wiring', exact: true }).click();
   await expect(page.locator('#bench')).toBeVisible();
   await page.getByRole('link', { name: 'Sheet' }).click();
   await page.getByLabel('Customer').fill('From the version before');

@@ -180,7 +180,7 @@ test('a controller on the bench: not ready, turned, saved, in force, and its car
   await page.goto('/practice');
   await page.getByRole('link', { name: 'Toadflax', exact: true }).click();
   const display = page.getByRole('status', { name: 'Display' });
-  const entry = page.getByRole('region', { name: 'Card' }).getByRole('listitem').filter({ hasText: 'A-01' });
+  const entry = page.getByRole('region', { name: 'Card' }).getByRole('listitem').filter({ hasText: 'CTRL' });
   await page.getByRole('button', { name: 'Open its setup' }).click();
   await expect(
     page.getByRole('alert').filter({ hasText: 'It will not open yet. Do the “Before you start” steps.' }),
@@ -188,11 +188,11 @@ test('a controller on the bench: not ready, turned, saved, in force, and its car
   await page.getByRole('button', { name: 'Do this first' }).click();
   await page.getByRole('button', { name: 'Open its setup' }).click();
   await page.getByRole('button', { name: 'Next entry' }).click();
-  await expect(display).toContainText('A-01 Control');
+  await expect(display).toContainText('CTRL Control');
   await page.getByRole('button', { name: 'Value up' }).click();
   await expect(display).toContainText('Changed, not saved');
   await expect(entry).toContainText('Not active yet.');
-  await page.getByRole('button', { name: 'Save: This unit' }).click();
+  await page.getByRole('button', { name: 'Save: This air handler' }).click();
   await expect(entry).toContainText('Not active yet.');
   await page.getByRole('button', { name: 'Activate' }).click();
   await expect(entry).toContainText('Active.');

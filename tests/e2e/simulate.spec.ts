@@ -37,7 +37,7 @@ test('a day with a hole says first what held both sources, and the cursor takes 
   await page.keyboard.press('Shift+ArrowRight');
   const next = Number(await time(page).getAttribute('aria-valuenow'));
   expect(next).toBeGreaterThan(at - 59);
-  await page.goto(`${page.url().replace('/day?', '/wiring?')}`);
+  await page.goto(`${page.url().replace('/simulate?', '/wiring?')}`);
   await expect(page.getByRole('region', { name: 'Outdoor ruler' })).toContainText('°F out');
 });
 

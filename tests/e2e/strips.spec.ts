@@ -17,7 +17,7 @@ test('the ladder lives: dead, live without heat, glowing, second by second', asy
   await expect(page.getByRole('region', { name: 'Part' })).toContainText('Never upsize it to stop it tripping');
   await page.getByRole('button', { name: 'Element 3, switch open' }).press('Enter');
   await expect(page.getByRole('region', { name: 'Part' })).toContainText('It breaks only one leg');
-  await page.getByRole('button', { name: 'Clamp on the lead of element 3' }).click();
+  await page.getByRole('button', { name: 'Clamp on the wire to element 3' }).click();
   await expect(page.getByRole('region', { name: 'Clamp' })).toContainText('0.0');
 });
 

@@ -73,7 +73,7 @@ test('the ruler: drag, nudge, fold; the moment travels in the address and across
   await page.keyboard.press('c');
   await expect(page).toHaveURL(new RegExp(`out=${dragged + 1}&in=66&call=heat-aux`));
   await page.keyboard.press('1');
-  await expect(page).toHaveURL(new RegExp(`/sheet\\?out=${dragged + 1}&in=66&call=heat-aux`));
+  await expect(page).toHaveURL(new RegExp(`/survey\\?out=${dragged + 1}&in=66&call=heat-aux`));
   await openRuler(page);
   await page.getByRole('button', { name: 'Close the ruler' }).click();
   await expect(needle).toHaveCount(0);

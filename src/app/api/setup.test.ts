@@ -30,8 +30,8 @@ const mark = (more: object = {}) => ({
   author: 'E. V.',
   controller: 'indoor',
   profile: 'toadflax-indoor',
-  entry: 'unit/A-04',
-  code: 'A-04',
+  entry: 'unit/KIT',
+  code: 'KIT',
   label: 'Heat kit',
   kind: 'left',
   value: '3',
@@ -51,7 +51,7 @@ test('marks are kept with the job, once however often they are sent, and come ou
   const [{ id: visit }] = stored.visits;
   expect(stored.settingMarks).toEqual(marks.map((mark) => ({ ...mark, visit, origin: null, enteredBy: 'E. V.' })));
   expect(await (await getCsv(request(), job(id))).text()).toMatch(
-    /Indoor board,toadflax-indoor,A-04,Heat kit,As left,3,9\.6 kW/,
+    /Indoor board,toadflax-indoor,KIT,Heat kit,As left,3,9\.6 kW/,
   );
 });
 

@@ -20,4 +20,4 @@ export const SIGN_IN_FIRST = 'Sign in first. What you entered is saved on this d
 
 /** What the server says where someone else is signed in by now. */
 export const SOMEBODY_ELSE =
-  'Somebody else is signed in on this device. What you entered is saved here and goes out when you sign in again.';
+  'Someone else is signed in on this device. What you entered is saved here and goes out when you sign in again.';

@@ -1,6 +1,6 @@
 /** What a person is in a crew, from the one who may most, with what it is called and what it is for. */
 export const ROLES = {
-  lead: { label: 'Lead', may: 'Everything: people, prices, and crew data.' },
+  lead: { label: 'Crew lead', may: 'Everything: people, prices, and crew data.' },
   technician: { label: 'Technician', may: 'Jobs, readings, handovers, controllers and weather files.' },
   apprentice: { label: 'Apprentice', may: 'Sees everything and takes readings; a technician countersigns them.' },
   reader: { label: 'Viewer', may: 'Sees everything; changes nothing.' },

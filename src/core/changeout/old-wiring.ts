@@ -88,7 +88,7 @@ export const oldWiringProblems = ({ conductors }: OldWiring): readonly string[] 
     .filter((letter) => !PAIRED.has(letter))
     .map(
       (letter) =>
-        `${letter} is listed for two conductors. Two wires under one screw is possible. Look again; if so, treat them as spliced and trace both.`,
+        `${letter} is listed for two conductors. Two wires under one screw is possible. Check the terminal; if so, treat them as spliced and trace both.`,
     ),
   ...(conductors.length > 0 && conductors.every(({ board }) => board === '')
     ? [

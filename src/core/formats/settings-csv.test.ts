@@ -15,7 +15,7 @@ test('a line for each mark, in time, with who, where, what and the value', () =>
     entered_by: 'Emeric Valtonen',
     controller: 'Indoor board',
     profile: 'toadflax-indoor',
-    code: 'A-04',
+    code: 'KIT',
     entry: 'Heat kit',
     what: 'As left',
     value: '3',

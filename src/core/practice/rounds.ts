@@ -226,7 +226,7 @@ export const ROUNDS: readonly Round[] = [
     'High bill in a mild month',
     'juniper-flume',
     ['set:hasty-backup'],
-    'With no lockout, nothing stands between an aggressive thermostat and the strips, at 44 °F as at 4. If you skip the lockout, set droop and delay carefully and read them back.',
+    'With no lockout, nothing keeps an aggressive thermostat from calling strips, at 44 °F as at 4. If you skip the lockout, set droop and delay carefully and read them back.',
     { outdoorF: 44, changes: [...SENSED, { path: 'gates.auxAboveF', value: null }] },
   ),
 ];

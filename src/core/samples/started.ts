@@ -91,9 +91,9 @@ export const started: Sample = {
   handedOverAt: null,
   visits: [coming],
   settingMarks: marksOn(coming, toadflax, '5e9d1d52-0011-4000-8000', [
-    [15, 'unit/A-01', 'found', '2'],
-    [15, 'unit/A-04', 'found', '3'],
-    [16, 'unit/A-06', 'found', '1200'],
+    [15, 'unit/CTRL', 'found', '24V'],
+    [15, 'unit/KIT', 'found', '9.6'],
+    [16, 'unit/AIR-H', 'found', '1200'],
   ]),
   readings: readingsOn(coming, '5e9d1d52-0001-4000-8000', 'Clamp meter 2, probe thermometer 1', [
     [4, 'make-safe/dead-kit-1', 'done'],

@@ -23,7 +23,7 @@ export const ambientCo: Item = {
     pass: [0, AMBIENT_CO_PPM[0]],
     warn: [0, AMBIENT_CO_PPM[1]],
     tolerance: `up to ${AMBIENT_CO_PPM[0]} ppm`,
-    sum: `${AMBIENT_CO_PPM[0]} ppm: US EPA, 8 hours. Above ${AMBIENT_CO_PPM[1]} ppm (NIOSH) everybody leaves`,
+    sum: `${AMBIENT_CO_PPM[0]} ppm: US EPA, 8 hours. Above ${AMBIENT_CO_PPM[1]} ppm (NIOSH) everyone leaves`,
   }),
   explain: (_value: ReadingValue, grade: Grade) =>
     grade === 'warn'

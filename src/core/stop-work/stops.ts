@@ -10,7 +10,7 @@ export interface Stop {
 const FUEL_OFF = 'Shut the furnace off at its switch and close its fuel valve. Do not leave it running.';
 const VENTILATE = 'Open doors and windows.';
 const TELL_FUEL =
-  'Tell the homeowner, your crew lead and the fuel supplier. Headache, nausea or dizziness in the house: everybody out, call 911.';
+  'Tell the homeowner, your crew lead and the fuel supplier. Headache, nausea or dizziness in the house: everyone out, call 911.';
 const POWER_OFF = 'Open and lock out every supply of the unit. Do not leave it running.';
 const TELL_OWNER = 'Tell the homeowner and your crew lead.';
 
@@ -26,7 +26,7 @@ export const STOPS = {
     title: 'Carbon monoxide in the room',
     why: 'People breathe it.',
     now: [
-      'Everybody out of the house.',
+      'Everyone out of the house.',
       FUEL_OFF,
       VENTILATE,
       'Find every appliance that burns fuel, not this one only.',
@@ -54,7 +54,7 @@ export const STOPS = {
   'gas-leak': {
     title: 'Gas leaks',
     why: 'One spark is enough.',
-    now: ['Everybody out. Touch no switch.', 'Close the gas at the meter or the tank if it can be reached safely.'],
+    now: ['Everyone out. Touch no switch.', 'Close the gas at the meter or the tank if it can be reached safely.'],
     tell: 'From outside: the gas supplier and 911. Then your crew lead.',
   },
   interlock: {

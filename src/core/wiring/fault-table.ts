@@ -2,6 +2,7 @@ import type { Moment } from '../control/moment';
 import type { FaultCode } from '../control/scenario';
 import type { Facts } from '../job/document';
 import { behaviorChanges, changeWords, fuseWords, statesByCall } from './behaviour';
+import { consequence } from './consequence';
 import { faultsOf } from './fault';
 import { asPlannedState, type Bench } from './state';
 
@@ -9,6 +10,8 @@ import { asPlannedState, type Bench } from './state';
 export interface FaultRow {
   readonly code: FaultCode;
   readonly words: string;
+  /** What it means for the house, in a few words. */
+  readonly consequence: string;
   readonly effects: readonly string[];
 }
 
@@ -20,6 +23,11 @@ export const faultTable = (facts: Facts, bench: Bench, moment: Moment): FaultRow
     const after = statesByCall(facts, bench, { ...sound, scenario: { conditions: [], faults: [code] } });
     const fuse = fuseWords(after);
     const changes = behaviorChanges(bench.harness, before, after);
-    return { code, words, effects: fuse ? [fuse] : changes.map((change) => changeWords(change, before.size)) };
+    return {
+      code,
+      words,
+      consequence: consequence(changes, fuse !== null),
+      effects: fuse ? [fuse] : changes.map((change) => changeWords(change, before.size)),
+    };
   });
 };

@@ -206,6 +206,12 @@ describe('faults', () => {
     expect(effects('stuck-closed:thermostat R–Y')).toMatch(/Contactor pulls in on: off, fan, emergency/);
     expect(effects('open:jumper/thermostat.AUX–thermostat.E')).toMatch(/Sequencer 1 does not pull in on: emergency/);
     expect(table.some(({ code }) => code.startsWith('swap:'))).toBe(true);
+    const means = (id: string) => table.find((row) => row.code === id)!.consequence;
+    expect(means('open:contactor')).toBe('no heat pump');
+    expect(means('stuck-closed:thermostat R–Y')).toBe('compressor runs uncalled');
+    expect(means('open:jumper/thermostat.AUX–thermostat.E')).toBe('no emergency heat, no blower');
+    for (const { effects, consequence } of table)
+      expect([consequence, consequence === 'no change']).toEqual([consequence, effects.length === 0]);
   });
 });
 

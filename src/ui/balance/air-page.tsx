@@ -2,12 +2,14 @@
 
 import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
+import { airAnswer } from '@/core/balance/air-answer';
 import { supplyStates } from '@/core/balance/supply-states';
 import { checkEquipment } from '@/core/check/equipment';
 import type { FactPath } from '@/core/job/document';
 import { useDegrees } from '../degrees/degrees';
 import { FactField } from '../fields/fact-field';
 import { findingsOn } from '../fields/findings-on';
+import { PageAnswer } from '../findings/page-answer';
 import { useModel, useMoment } from '../job/deferred-model';
 import { useJob } from '../job/provider';
 import { CautionSign } from '../stop-work/cautions';
@@ -50,6 +52,7 @@ export const AirPage = () => {
         Below about {text(95, 0)} supply air feels cool on the skin but still heats the room. In defrost the unit takes
         about as much heat from the air as it gives in heating.
       </p>
+      <PageAnswer>{airAnswer(states, facts.airHandler.maxSupplyF)}</PageAnswer>
       <StateLines states={states} roomF={indoorF} limitF={facts.airHandler.maxSupplyF} />
       <details className="mt-6" onToggle={(event) => setIsOpen(event.currentTarget.open)}>
         <summary className="flex min-h-12 items-center border-y border-line font-label text-xl font-semibold">

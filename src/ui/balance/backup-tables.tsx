@@ -2,12 +2,14 @@
 
 import type { BackupNeed, BankStage } from '@/core/balance/backup-need';
 import type { PriceCell } from '@/core/balance/price-table';
+import { BTU_PER_KWH } from '@/core/units/constants';
 import type { Degrees } from '@/core/units/degrees';
 import { roundTo } from '@/core/units/round';
 import { LocalizedDegrees, useDegrees } from '../degrees/degrees';
 import { Scroller } from '../kit/scroller';
 
 const kW = (value: number) => roundTo(value, 1).toFixed(1);
+const kBtuh = (value: number) => roundTo((value * BTU_PER_KWH) / 1000, 1).toFixed(1);
 
 /** What the backup must give, and which kit of the list gives it. */
 export const NeedTable = ({
@@ -18,40 +20,46 @@ export const NeedTable = ({
   needs: readonly BackupNeed[];
   hasList: boolean;
   hasFurnace: boolean;
-}) => (
-  <table className="w-full">
-    <thead>
-      <tr className="text-left">
-        <th className="eyebrow font-semibold">Backup needed</th>
-        <th className="eyebrow text-right font-semibold">kW</th>
-        {!hasFurnace && <th className="eyebrow text-right font-semibold">Smallest listed kit</th>}
-        <th className="eyebrow pl-3 font-semibold">{hasFurnace ? 'The furnace' : 'Installed kit'}</th>
-      </tr>
-    </thead>
-    <tbody>
-      {needs.map(({ id, label, why, kW: need, highKW, kitKW, isMet }) => (
-        <tr key={id} className="border-b border-line align-top">
-          <th scope="row" className="py-1.5 text-left font-normal">
-            {label}
-            <span className="block text-sm text-quiet">
-              <LocalizedDegrees>{why}</LocalizedDegrees>
-            </span>
-          </th>
-          <td className="pt-1.5 text-right font-mono whitespace-nowrap">
-            <span className="font-semibold">{kW(need)}</span>
-            {highKW > need && <span className="block text-xs text-quiet">up to {kW(highKW)}</span>}
-          </td>
-          {!hasFurnace && (
-            <td className="pt-1.5 text-right font-mono">{kitKW === null ? (hasList ? 'none' : '–') : `${kitKW} kW`}</td>
-          )}
-          <td className={`pt-1.5 pl-3 text-sm ${isMet ? '' : 'font-semibold text-fail'}`}>
-            {isMet ? 'is enough' : 'is too small'}
-          </td>
+}) => {
+  // A furnace is rated in Btu/h, a heat kit in kW.
+  const [figure, unit] = hasFurnace ? [kBtuh, 'kBtu/h'] : [kW, 'kW'];
+  return (
+    <table className="w-full">
+      <thead>
+        <tr className="text-left">
+          <th className="eyebrow font-semibold">Backup needed</th>
+          <th className="eyebrow text-right font-semibold">{unit}</th>
+          {!hasFurnace && <th className="eyebrow text-right font-semibold">Smallest listed kit</th>}
+          <th className="eyebrow pl-3 font-semibold">{hasFurnace ? 'The furnace' : 'Installed kit'}</th>
         </tr>
-      ))}
-    </tbody>
-  </table>
-);
+      </thead>
+      <tbody>
+        {needs.map(({ id, label, why, kW: need, highKW, kitKW, isMet }) => (
+          <tr key={id} className="border-b border-line align-top">
+            <th scope="row" className="py-1.5 text-left font-normal">
+              {label}
+              <span className="block text-sm text-quiet">
+                <LocalizedDegrees>{why}</LocalizedDegrees>
+              </span>
+            </th>
+            <td className="pt-1.5 text-right font-mono whitespace-nowrap">
+              <span className="font-semibold">{figure(need)}</span>
+              {highKW > need && <span className="block text-xs text-quiet">up to {figure(highKW)}</span>}
+            </td>
+            {!hasFurnace && (
+              <td className="pt-1.5 text-right font-mono">
+                {kitKW === null ? (hasList ? 'none' : '–') : `${kitKW} kW`}
+              </td>
+            )}
+            <td className={`pt-1.5 pl-3 text-sm ${isMet ? '' : 'font-semibold text-fail'}`}>
+              {isMet ? 'is enough' : 'is too small'}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+};
 
 /** Where each bank is needed. */
 export const BankTable = ({ banks }: { banks: readonly BankStage[] }) => {

@@ -8,6 +8,7 @@ import { percentAlong } from '@/core/units/span';
 import { useDegrees } from '../degrees/degrees';
 import { useJob } from '../job/provider';
 import { useNarrow } from '../kit/screen';
+import { LETTER_WIDTH, markRows } from '../ruler/mark-rows';
 import { NeedleLine } from '../ruler/needle';
 import { Scale } from '../ruler/scale';
 import { useScaleDrag } from '../ruler/use-scale-drag';
@@ -15,11 +16,9 @@ import { SOURCE_COLOR } from '../theme/source-colors';
 import { ChartLockout } from './chart-lockout';
 import { CopStrip } from './cop-strip';
 import { Curves, lineColor } from './curves';
-import { labelPlaces, markRows, percentDown, valueTicks } from './plot';
+import { labelPlaces, percentDown, valueTicks } from './plot';
 
 const ROW_PX = 20;
-/** A letter's width in percent of the plot, on a desk and on a phone. */
-const LETTER_WIDTH = { desk: 0.82, phone: 2.8 } as const;
 
 const words = ({ label, atF, bandF, isDrawnOn }: ChartMark, { figure }: Degrees) =>
   `${label} ${figure(atF, 0)}${isDrawnOn ? '*' : ''}${bandF ? ` (${figure(bandF[0], 0)} to ${figure(bandF[1], 0)})` : ''}`;
@@ -27,10 +26,7 @@ const words = ({ label, atF, bandF, isDrawnOn }: ChartMark, { figure }: Degrees)
 const sameGate = (one: LockoutMarker, other: LockoutMarker) =>
   one.fact === other.fact && one.row === other.row && one.atF === other.atF;
 
-/**
- * Load against what may heat the house, on the ruler's scale, with the ruler's lanes under it. Gates and needle are
- * dragged.
- */
+/** House load and heat sources on the ruler's scale, with the ruler's lanes below. Lockouts and needle can be dragged. */
 export const BalanceChart = ({ chart }: { chart: Chart }) => {
   const facts = useJob((job) => job.facts);
   const setMoment = useJob((job) => job.setMoment);
@@ -92,7 +88,7 @@ export const BalanceChart = ({ chart }: { chart: Chart }) => {
             ref={track}
             className="keeps-color relative h-64 touch-pan-y border-y border-ink"
             {...drag}
-            data-testid="crossing-plot"
+            data-testid="balance-plot"
           >
             {valueTicks(mostBtuh).map((tick) => (
               <span

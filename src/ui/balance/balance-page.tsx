@@ -2,6 +2,7 @@
 
 import { useMemo } from 'react';
 import { backupNeeds, bankStages } from '@/core/balance/backup-need';
+import { balanceAnswer } from '@/core/balance/balance-answer';
 import { balanceChart } from '@/core/balance/chart';
 import { priceTable } from '@/core/balance/price-table';
 import { balancePageFindings } from '@/core/check/on-balance';
@@ -13,7 +14,8 @@ import { FUEL_UNIT } from '@/core/units/constants';
 import { FactField } from '../fields/fact-field';
 import { findingsOn } from '../fields/findings-on';
 import { FindingLine } from '../findings/finding-line';
-import { useModel } from '../job/deferred-model';
+import { PageAnswer } from '../findings/page-answer';
+import { useModel, useMoment } from '../job/deferred-model';
 import { DeferBelowFold } from '../loading/defer-below-fold';
 import { MeasuredShare } from '../startup/measured-share';
 import { BankTable, NeedTable, PriceTable } from './backup-tables';
@@ -51,6 +53,8 @@ export const BalancePage = () => {
   const needs = useMemo(() => backupNeeds(facts), [facts]);
   const banks = useMemo(() => bankStages(facts), [facts]);
   const prices = useMemo(() => priceTable(facts), [facts]);
+  const { outdoorF } = useMoment();
+  const answer = useMemo(() => balanceAnswer(facts, outdoorF), [facts, outdoorF]);
   const hasFurnace = backupOf(facts) === 'fossil';
   const fields = (paths: readonly FactPath[]) => (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-x-6 gap-y-2 md:grid-cols-2">
@@ -66,6 +70,7 @@ export const BalancePage = () => {
   return (
     <div className="mx-auto max-w-6xl px-3 py-4 sm:px-6">
       <BalanceTabs />
+      <PageAnswer>{answer}</PageAnswer>
       <Readout hasFurnace={hasFurnace} />
       <p className="flex flex-wrap items-center gap-2 empty:hidden">
         <MeasuredShare />

@@ -1,6 +1,6 @@
 import { balanceChart } from '@/core/balance/chart';
 import { SAMPLES } from '@/core/samples';
-import { labelPlaces, labelReach, markRows, pathOf, percentDown, valueTicks } from './plot';
+import { labelPlaces, labelReach, pathOf, percentDown, valueTicks } from './plot';
 
 const plot = { spanF: [-20, 70] as const, most: 50_000 };
 
@@ -36,15 +36,6 @@ describe.each(SAMPLES.map(({ id, facts }) => [id, facts] as const))('%s', (_, fa
       }
     }
   });
-});
-
-test('marks that lie close stand in different rows', () => {
-  const marks = [
-    { id: 'a', label: 'a', atF: 20 },
-    { id: 'b', label: 'b', atF: 22 },
-    { id: 'c', label: 'c', atF: 60 },
-  ];
-  expect(markRows(plot.spanF, marks, () => 12).map(({ row }) => row)).toEqual([0, 1, 0]);
 });
 
 test.each([

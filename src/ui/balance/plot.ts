@@ -1,4 +1,4 @@
-import type { ChartLine, ChartMark, ChartPoint } from '@/core/balance/chart';
+import type { ChartLine, ChartPoint } from '@/core/balance/chart';
 import { percentAlong, type SpanF } from '@/core/units/span';
 
 /** A plot on the ruler's scale: outdoor temperature across, a value from zero up. */
@@ -88,35 +88,6 @@ export const labelPlaces = <Line extends Pick<ChartLine, 'id' | 'points' | 'weig
     if (place) taken.push(place);
   }
   return taken.map(({ reach: _, ...place }) => place);
-};
-
-/** A mark's label stands left of it where it would leave the plot on the right, percent across. */
-const TURNS_AT = 82;
-
-export interface PlacedMark {
-  readonly mark: ChartMark;
-  readonly row: number;
-  readonly end: 'left' | 'right';
-}
-
-/** Rows for marks' labels, so that none covers its neighbor. */
-export const markRows = (
-  spanF: SpanF,
-  marks: readonly ChartMark[],
-  widthOf: (mark: ChartMark) => number,
-): readonly PlacedMark[] => {
-  const ends: number[] = [];
-  return [...marks]
-    .sort((a, b) => a.atF - b.atF)
-    .map((mark) => {
-      const across = percentAlong(spanF, mark.atF);
-      const end = across > TURNS_AT ? 'right' : 'left';
-      const from = end === 'left' ? across : across - widthOf(mark);
-      const free = ends.findIndex((taken) => taken <= from);
-      const row = free < 0 ? ends.length : free;
-      ends[row] = from + widthOf(mark);
-      return { mark, row, end };
-    });
 };
 
 /** Round values up an axis, four or five of them. */

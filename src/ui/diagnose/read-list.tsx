@@ -29,14 +29,16 @@ const Line = ({ line }: { line: ReadLine }) => {
 /** What has been read of this visit, whatever page it was entered on. */
 export const ReadList = ({ lines }: { lines: readonly ReadLine[] }) =>
   lines.length === 0 ? null : (
-    <section aria-labelledby="read-title">
-      <h2 id="read-title" className="border-b-2 border-ink font-label text-2xl font-semibold">
-        Read so far
-      </h2>
-      <ul>
-        {lines.map((line) => (
-          <Line key={line.id} line={line} />
-        ))}
-      </ul>
+    <section aria-label="Read so far">
+      <details>
+        <summary className="flex min-h-11 items-center border-b-2 border-ink font-label text-2xl font-semibold">
+          Read so far: {lines.length}
+        </summary>
+        <ul>
+          {lines.map((line) => (
+            <Line key={line.id} line={line} />
+          ))}
+        </ul>
+      </details>
     </section>
   );

@@ -84,7 +84,7 @@ const Control = ({ path }: { path: FactPath }) => {
 
 const NONE: readonly Finding[] = [];
 
-/** A label longer than this would run under what stands next to it on a phone, letters. */
+/** A label longer than this runs under the links at its right in a field narrower than 28 rem, letters. */
 const LONG_LABEL = 24;
 
 /** One fact: its field, whether it is assumed, why it matters, and what the rules say of it. */
@@ -97,6 +97,9 @@ export const FactField = memo(function FactField({
 }) {
   const fact = factAt(path);
   const isConfirmed = useJob((job) => job.confirmed.has(path));
+  // An empty name or phone number assumes nothing.
+  const isBlank = useJob((job) => fact.kind === 'text' && factValue(job.facts, path) === '');
+  const isAssumed = !isConfirmed && !isBlank;
   const setFact = useJob((job) => job.setFact);
   const value = useJob((job) => factValue(job.facts, path));
   const isLocked = useJob((job) => !job.rights.change);
@@ -104,8 +107,9 @@ export const FactField = memo(function FactField({
   return (
     <div
       id={path}
-      className={`relative scroll-mt-20 border-l-4 py-1 pl-3 ${fact.label.length > LONG_LABEL ? 'max-sm:pt-8' : ''} ${isConfirmed ? 'border-transparent' : 'border-dashed border-line-strong'}`}
+      className={`@container relative scroll-mt-20 border-l-4 py-1 pl-3 ${isAssumed ? 'border-dashed border-line-strong' : 'border-transparent'}`}
     >
+      {fact.label.length > LONG_LABEL && <div className="h-7 @min-[28rem]:hidden" />}
       <fieldset disabled={isLocked} className="contents">
         <Control path={path} />
       </fieldset>
@@ -116,7 +120,7 @@ export const FactField = memo(function FactField({
             {isConfirmed && <FactPast path={path} />}
           </Why>
         )}
-        {!isConfirmed && !isLocked && (
+        {isAssumed && !isLocked && (
           <button
             type="button"
             className="bare-button -my-2 px-1 text-sm font-medium"

@@ -35,7 +35,7 @@ export const FindingLine = ({
       <SeverityMark severity={severity} />
       <div className="min-w-0">
         <p>
-          <span className={waived ? 'line-through' : 'font-medium'}>
+          <span className={waived ? '' : 'font-medium'}>
             <LocalizedDegrees>{what}</LocalizedDegrees>
           </span>{' '}
           <span className="text-sm text-quiet">

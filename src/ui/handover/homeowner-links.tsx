@@ -74,7 +74,11 @@ export const HomeownerLinks = ({ jobId, onClose }: { jobId: string; onClose: () 
       </div>
       <ErrorLine problem={problem} />
       {made && (
-        <LinkOnce name="the owner" path={made} about="This link is shown only once. After it ends, it shows nothing." />
+        <LinkOnce
+          name="the homeowner"
+          path={made}
+          about="This link is shown only once. After it ends, it shows nothing."
+        />
       )}
       <ul aria-label="Links" className="mt-3">
         {links.map(({ id, madeBy, until, isOver, opened }) => (

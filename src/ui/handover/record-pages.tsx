@@ -47,11 +47,11 @@ export const RecordPages = ({ record, signed }: { record: HandoverRecord; signed
         <p className="text-xs print:text-[6.6pt] print:leading-none">
           R is hot on every call. Terminals not listed are never hot.
         </p>
-        <h3 className={TITLE}>Facts</h3>
-        <RecordFacts {...record} />
         <p className="mt-3 text-xs print:mt-0.5 print:text-[6.6pt] print:leading-none">
           Local codes, the manufacturer’s instructions and licensed practice come before anything on this page.
         </p>
+        <h3 className={TITLE}>Facts</h3>
+        <RecordFacts {...record} />
       </article>
       <HomeownerPage address={record.address} paragraphs={record.homeowner} className={SHEET} />
     </>

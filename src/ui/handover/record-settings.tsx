@@ -33,7 +33,7 @@ export const RecordSettings = ({ set, settings }: HandoverRecord) =>
                   <span className="font-mono font-semibold">{row.code}</span>
                   <span>{row.label}</span>
                   <span className="text-right font-mono">
-                    {row.found ?? '·'} → <span className="font-semibold">{row.left ?? '·'}</span> <ReadBack {...row} />
+                    {row.found ?? '—'} → <span className="font-semibold">{row.left ?? '—'}</span> <ReadBack {...row} />
                   </span>
                 </li>
               ))}

@@ -44,7 +44,7 @@ export const PAGE_WORDS: Readonly<Record<JobPage['id'], readonly string[]>> = {
     'truck list',
     'parts',
   ],
-  setup: ['settings', 'lockout', 'codes', 'menu', 'dip switches', 'droop', 'staging', 'ways of doing it', 'card'],
+  setup: ['settings', 'lockout', 'codes', 'menu', 'dip switches', 'droop', 'staging', 'methods', 'card'],
   balance: [
     'crossing',
     'balance point',
@@ -58,7 +58,6 @@ export const PAGE_WORDS: Readonly<Record<JobPage['id'], readonly string[]>> = {
     'register',
   ],
   simulate: [
-    'day run',
     'simulation',
     'minute by minute',
     'setback',

@@ -29,7 +29,7 @@ export const JOB_SCREENS: readonly JobScreen[] = [
   { path: 'balance/air', title: 'Supply air' },
   { path: 'simulate', title: 'Simulate', needs: 'weather' },
   { path: 'simulate/defrost', title: 'Defrost', needs: 'weather' },
-  { path: 'simulate/house', title: 'House test (measured)', needs: 'weather' },
+  { path: 'simulate/house', title: 'House test', needs: 'weather' },
   { path: 'startup', title: 'Startup' },
   { path: 'diagnose', title: 'Diagnose' },
   { path: 'handover', title: 'Handover', needs: 'handovers' },

@@ -170,7 +170,7 @@ const does: Readonly<Record<Act['kind'], (act: Act) => Promise<void>>> = {
       ),
     ];
     const foreign = listed.filter((id) => !isOwn(id));
-    if (foreign.length > 0) throw new Error(`${viewer.me} was shown ${foreign.join(', ')} of somebody else.`);
+    if (foreign.length > 0) throw new Error(`${viewer.me} was shown ${foreign.join(', ')} of someone else.`);
   },
   'fault comes': async () => {
     server.hasFault = true;

@@ -5,13 +5,18 @@ import { outdoorRuler } from '@/core/balance/outdoor-ruler';
 import { percentAlong, type SpanF } from '@/core/units/span';
 import { useDegrees } from '../degrees/degrees';
 import { useJob } from '../job/provider';
+import { useNarrow } from '../kit/screen';
 import { SOURCE_COLOR } from '../theme/source-colors';
 import { LockoutMarkerHandle } from './lockout-marker';
+import { LETTER_WIDTH, markRows } from './mark-rows';
 import { Needle } from './needle';
 import { useScaleDrag } from './use-scale-drag';
 
 /** Degrees from mark to mark, from figure to figure, and from figure to figure on a narrow screen. */
 const TICKS = { F: { mark: 5, figure: 10, narrow: 20 }, C: { mark: 1, figure: 5, narrow: 10 } } as const;
+
+/** Height of one row of labels below the lanes, px. */
+const ROW_PX = 20;
 
 const band = (spanF: SpanF, [fromF, toF]: SpanF) => ({
   left: `${percentAlong(spanF, fromF)}%`,
@@ -29,6 +34,9 @@ export const Scale = ({ place }: { place?: string }) => {
   const { spanF, lanes, marks, gapsF, shortfallsF, possibleGap } = useMemo(() => outdoorRuler(facts), [facts]);
   const drag = useScaleDrag({ track, spanF, onDrag: (atF) => setMoment({ outdoorF: atF }) });
   const gaps = [...gapsF.map((gap) => ({ gap, isHole: true })), ...shortfallsF.map((gap) => ({ gap, isHole: false }))];
+  const letter = LETTER_WIDTH[useNarrow() ? 'phone' : 'desk'];
+  const placed = markRows(spanF, marks, ({ label }) => (label.length + 5) * letter);
+  const rows = Math.max(0, ...placed.map(({ row }) => row)) + 1;
   return (
     <div className="keeps-color grid grid-cols-[5.5rem_minmax(0,1fr)] overflow-x-clip pr-6 pb-1 sm:grid-cols-[9rem_minmax(0,1fr)]">
       <div className="pt-10 pr-2 text-right">
@@ -82,7 +90,7 @@ export const Scale = ({ place }: { place?: string }) => {
               className="maybe-hole pointer-events-none absolute inset-y-0 border-x-2 border-dotted border-fail"
               style={band(spanF, possibleGap.spanF)}
             >
-              <span className="absolute bottom-6 left-1/2 -translate-x-1/2 bg-paper px-1 font-sans text-xs font-semibold whitespace-nowrap text-fail">
+              <span className="absolute bottom-0 left-1/2 -translate-x-1/2 bg-paper px-1 font-sans text-xs font-semibold whitespace-nowrap text-fail">
                 Possible gap · {percentWords(possibleGap.chance)}
               </span>
             </span>
@@ -100,20 +108,21 @@ export const Scale = ({ place }: { place?: string }) => {
               </span>
             </span>
           ))}
-          {marks.map((mark) => (
+          {placed.map(({ mark, row, end }) => (
             <span
               key={mark.id}
               className="pointer-events-none absolute inset-y-0 border-l border-dashed border-ink"
               style={{ left: `${percentAlong(spanF, mark.atF)}%` }}
             >
               <span
-                className={`absolute bottom-0 font-sans text-sm leading-tight whitespace-nowrap text-ink ${percentAlong(spanF, mark.atF) > 60 ? 'right-1' : 'left-1'}`}
+                className={`absolute font-sans text-sm leading-tight whitespace-nowrap text-ink ${end === 'right' ? 'right-1' : 'left-1'}`}
+                style={{ bottom: (rows - 1 - row) * ROW_PX + (possibleGap ? ROW_PX : 0) }}
               >
                 {mark.label} <span className="font-mono text-xs">{degrees.figure(mark.atF, 0)}</span>
               </span>
             </span>
           ))}
-          <div className="h-6" />
+          <div style={{ height: (rows + (possibleGap ? 1 : 0)) * ROW_PX + 4 }} />
         </div>
         <Needle spanF={spanF} place={place} drag={drag} />
       </div>

@@ -13,7 +13,7 @@ export const SetupMethods = () => {
   return (
     <details className="group mb-6 border-y border-line">
       <summary className="flex min-h-12 items-center gap-3 font-label text-xl font-semibold">
-        Ways of doing it
+        Methods
         <span className="font-sans text-sm font-normal text-quiet">
           where techs disagree; settings follow the method you choose here
         </span>

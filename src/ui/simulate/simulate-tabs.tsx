@@ -3,10 +3,7 @@ import { PageTabs } from '../kit/page-tabs';
 const TABS = [
   { path: '', label: 'Minute by minute' },
   { path: 'defrost', label: 'Defrost' },
-  {
-    path: 'house',
-    label: 'House test (measured)',
-  },
+  { path: 'house', label: 'House test' },
 ];
 
 /** The ways through Simulate: the day on its time axis, and one defrost magnified. */

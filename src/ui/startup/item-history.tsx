@@ -53,12 +53,13 @@ export const ItemHistory = ({ planned, now }: { planned: PlannedItem; now: numbe
   // What was countersigned stands once, as who means it.
   const again = new Set(lines.filter((line) => !isCorrection(line)).map(({ replaces }) => replaces));
   const history = lines.filter(({ id }) => !again.has(id));
+  const replaced = new Set(history.map(({ replaces }) => replaces));
   return (
     <>
       {history.length > 0 && (
         <ul aria-label="Notes and history" className="text-xs text-quiet">
-          {history.map((reading, at) => (
-            <li key={reading.id} className={at === 0 ? '' : 'line-through decoration-1'}>
+          {history.map((reading) => (
+            <li key={reading.id} className={replaced.has(reading.id) ? 'line-through decoration-1' : ''}>
               <span className="font-mono">{wordsOf(reading, planned.item, degrees)}</span>
               {reading.status !== 'taken' && `: ${reading.why}`} · <DateText at={reading.at} />
               {reading.author && ` · ${reading.author}`}

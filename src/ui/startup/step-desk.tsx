@@ -3,7 +3,9 @@
 import { ChevronLeft, ChevronRight } from 'lucide-react';
 import { useRef } from 'react';
 import { CAUTIONS } from '@/core/startup/cautions';
+import { startupAnswer } from '@/core/startup/startup-answer';
 import { LocalizedDegrees } from '../degrees/degrees';
+import { PageAnswer } from '../findings/page-answer';
 import { VisitLine } from '../job/visit-line';
 import { ListenButton } from '../meter/listen-button';
 import { PersonLine } from '../person/person-line';
@@ -49,6 +51,7 @@ export const StepDesk = ({ steps, list, route, number, tried, left, go: onGo }: 
       </div>
       <article aria-labelledby="step-title" className="min-w-0 max-w-3xl flex-1">
         <StopBanner />
+        <PageAnswer>{startupAnswer(steps)}</PageAnswer>
         <PersonLine />
         <div className="flex flex-wrap items-center justify-between gap-x-3">
           <VisitLine />

@@ -4,7 +4,9 @@ import { ChevronDown } from 'lucide-react';
 import { useState } from 'react';
 import { CAUTIONS } from '@/core/startup/cautions';
 import { type PlannedStep, stepGrade } from '@/core/startup/plan';
+import { startupAnswer } from '@/core/startup/startup-answer';
 import { LocalizedDegrees } from '../degrees/degrees';
+import { PageAnswer } from '../findings/page-answer';
 import { useJob } from '../job/provider';
 import { VisitLine } from '../job/visit-line';
 import { lazyClient } from '../loading/lazy-client';
@@ -24,10 +26,12 @@ const StepsSheet = lazyClient(() => import('./steps-sheet').then((module) => mod
 /** Before a step's readings: what can hurt, how to put the system there, what to wait for. */
 const Before = ({
   planned,
+  answer,
   left,
   onNext,
 }: {
   planned: PlannedStep;
+  answer: string;
   left: readonly PlannedStep[] | undefined;
   onNext: () => void;
 }) => {
@@ -35,6 +39,7 @@ const Before = ({
   const readCaution = useJob((job) => job.readCaution);
   return (
     <>
+      <PageAnswer>{answer}</PageAnswer>
       <p className="mb-2 text-quiet">
         <LocalizedDegrees>{planned.step.why}</LocalizedDegrees>
       </p>
@@ -108,7 +113,12 @@ export const StepPhone = ({ steps, list, route, number, at, tried, left, go, goA
       <CallBar call={built.call} />
       {!item ? (
         <div className="flex flex-1 flex-col pt-2">
-          <Before planned={planned} left={left} onNext={() => goAt(Math.max(0, openBefore) + 1)} />
+          <Before
+            planned={planned}
+            answer={startupAnswer(steps)}
+            left={left}
+            onNext={() => goAt(Math.max(0, openBefore) + 1)}
+          />
         </div>
       ) : (
         <>

@@ -2,6 +2,8 @@
 
 import { CALLS } from '@/core/control/moment';
 import { kitRows } from '@/core/job/kit-rows';
+import { stripsAnswer } from '@/core/strips/strips-answer';
+import { PageAnswer } from '../findings/page-answer';
 import { useMoment } from '../job/deferred-model';
 import { useJob } from '../job/provider';
 import { lazyBelowFold } from '../loading/lazy-below-fold';
@@ -31,10 +33,12 @@ const CALLS_HERE = ['off', 'heat-aux', 'emergency'] as const;
 const Kit = () => {
   const { call } = useMoment();
   const setCall = useJob((job) => job.setCall);
-  const { state, seconds, setSeconds, clamp, setClamp, volts, measuredVolts, ...ladder } = useLadder();
+  const { state, settled, seconds, setSeconds, clamp, setClamp, volts, measuredVolts, ...ladder } = useLadder();
+  const isDroppingOut = state.rungs.some(({ isClosed, hasCall }) => isClosed && !hasCall);
   return (
     <div className="mx-auto max-w-6xl px-3 py-4 sm:px-6">
       <Cautions place="strips" lines={CAUTIONS} />
+      <PageAnswer>{stripsAnswer(call, settled)}</PageAnswer>
       <div className="gap-8 lg:flex">
         <section aria-label="Ladder" className="lg:w-[38rem] lg:shrink-0 [@media(max-height:500px)]:lg:w-full">
           <div className="mb-2 flex flex-wrap items-center gap-2">
@@ -52,8 +56,11 @@ const Kit = () => {
                 {CALLS[each].short}
               </button>
             ))}
-            <span className="text-sm text-quiet">{CALLS[call].label}: seconds since it began</span>
           </div>
+          <p className="text-sm text-quiet">
+            {seconds} s since the call changed
+            {isDroppingOut && '; strips still dropping out from the last call'}
+          </p>
           <SecondSlider seconds={seconds} mostS={state.settlesS + AFTERWARDS_S} onChange={setSeconds} />
           <LadderDrawing
             state={state}

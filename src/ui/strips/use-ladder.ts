@@ -31,6 +31,11 @@ export const useLadder = () => {
     () => ladderState(facts, wall, moment, seconds, volts, openBreakers, before),
     [facts, wall, moment, seconds, volts, openBreakers, before],
   );
+  const { settlesS } = state;
+  const settled = useMemo(
+    () => ladderState(facts, wall, moment, settlesS, volts, openBreakers, before),
+    [facts, wall, moment, settlesS, volts, openBreakers, before],
+  );
   const picked = part && state.rungs.find(({ rung }) => rung.at === part.element);
   const panel = part && picked ? partPanel(part.kind, picked.rung, volts, state.ladder.switching) : null;
   const toggleBreaker = (at: number) => {
@@ -42,6 +47,7 @@ export const useLadder = () => {
   };
   return {
     state,
+    settled,
     seconds,
     setSeconds,
     part,

@@ -69,7 +69,9 @@ const Overview = ({ findings }: { findings: readonly Finding[] }) => {
 
 /** Confirms everything that is assumed at a place, as set now. */
 const ConfirmPlace = ({ paths }: { paths: readonly FactPath[] }) => {
-  const assumed = useJob((job) => paths.filter((path) => !job.confirmed.has(path)).join(' '));
+  const assumed = useJob((job) =>
+    paths.filter((path) => !job.confirmed.has(path) && factValue(job.facts, path) !== '').join(' '),
+  );
   const now = useJobNow();
   const setFact = useJob((job) => job.setFact);
   if (assumed === '') return null;

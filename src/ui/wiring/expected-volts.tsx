@@ -4,6 +4,7 @@ import { useMemo, useState } from 'react';
 import type { Moment } from '@/core/control/moment';
 import { jobModel } from '@/core/model/job-model';
 import { terminalTable, withValve } from '@/core/wiring/terminal-table';
+import { useModel } from '../job/deferred-model';
 import { useJob } from '../job/provider';
 import { TerminalTable } from './terminal-table';
 
@@ -18,6 +19,8 @@ export const ExpectedVolts = ({ moment }: { moment: Moment }) => {
     [facts, valve, reversingValve],
   );
   const rows = useMemo(() => terminalTable(shown.planned, shown.soundStates(moment)), [shown, moment]);
+  const model = useModel();
+  const found = useMemo(() => terminalTable(model.harness, model.states(moment)), [model, moment]);
   return (
     <section className="no-print mt-6">
       <div className="mb-2 flex flex-wrap items-end justify-between gap-2">
@@ -36,7 +39,7 @@ export const ExpectedVolts = ({ moment }: { moment: Moment }) => {
           ))}
         </div>
       </div>
-      <TerminalTable rows={rows} call={moment.call} />
+      <TerminalTable rows={rows} found={found} call={moment.call} />
     </section>
   );
 };

@@ -5,6 +5,8 @@ import { useEffect, useState } from 'react';
 import { type FaultCode, NO_FAULTS, withFault } from '@/core/control/scenario';
 import type { FaultEffectRow } from '@/core/diagnosis/fault-bench';
 import type { Facts } from '@/core/job/document';
+import { capital } from '@/core/units/capital';
+import { NO_CHANGE } from '@/core/wiring/consequence';
 import type { WiringWorker } from '@/workers/wiring.worker';
 import { useDegrees } from '../degrees/degrees';
 import { useJob } from '../job/provider';
@@ -37,7 +39,15 @@ const useFaultTable = (facts: Facts, outdoorF: number, isWanted: boolean): Fault
   return answer;
 };
 
-/** Every single fault and what it would do; one can be tried on the bench. */
+/** Faults by what they mean for the house, those that most share first; “no change” comes last. */
+const byConsequence = (rows: readonly FaultEffectRow[]) => {
+  const groups = new Map<string, FaultEffectRow[]>();
+  for (const row of rows) groups.set(row.consequence, [...(groups.get(row.consequence) ?? []), row]);
+  const rank = (consequence: string) => (consequence === NO_CHANGE ? 1 : 0);
+  return [...groups].sort(([one, alike], [other, others]) => rank(one) - rank(other) || others.length - alike.length);
+};
+
+/** Every single fault and what it would do; one can be simulated on the bench. */
 export const FaultBench = () => {
   const facts = useJob((job) => job.facts);
   const moment = useDebouncedMoment();
@@ -54,7 +64,7 @@ export const FaultBench = () => {
   return (
     <details className="mt-6" open={isOpen} onToggle={(event) => setIsOpen(event.currentTarget.open)}>
       <summary className="min-h-11 font-label text-2xl font-semibold">What each fault would do</summary>
-      {isOpen && answer.kind === 'working' && <p role="status">Working it out…</p>}
+      {isOpen && answer.kind === 'working' && <p role="status">Calculating…</p>}
       {isOpen && answer.kind === 'failed' && (
         <p role="alert">The faults could not be calculated on this device. Reload the page and open this again.</p>
       )}
@@ -70,31 +80,43 @@ export const FaultBench = () => {
           <p className="text-sm text-quiet">
             {shown.length} of {rows!.length} faults, in every call at {text(moment.outdoorF)} out.
           </p>
-          <ul aria-label="Faults" className="columns-1 gap-8 lg:columns-2">
-            {shown.map(({ code, words, effects, confirm, fix }) => (
-              <li
-                key={code}
-                className="mb-1 flex break-inside-avoid items-start justify-between gap-2 border-b border-line py-1 text-sm"
-              >
-                <span>
-                  <b className="font-medium">{words}.</b>{' '}
-                  <span className={effects.length === 0 ? 'text-quiet' : ''}>
-                    {effects.length === 0 ? 'No change at any coil.' : effects.join(' ')}
-                  </span>
-                  {isTried(code) && (
-                    <span className="block">
-                      <b>Confirm:</b> {confirm} <b>Fix:</b> {fix}
-                    </span>
-                  )}
-                </span>
-                <button
-                  type="button"
-                  className="bare-button shrink-0 px-2 underline underline-offset-4"
-                  aria-label={`Try: ${words}`}
-                  onClick={() => setMoment({ scenario: isTried(code) ? NO_FAULTS : withFault(code) })}
-                >
-                  {isTried(code) ? 'trying' : 'try'}
-                </button>
+          <ul aria-label="Faults">
+            {byConsequence(shown).map(([consequence, alike]) => (
+              <li key={consequence} className="border-b border-line">
+                <details open={sought !== '' || alike.some(({ code }) => isTried(code))}>
+                  <summary className="flex min-h-11 items-center gap-3">
+                    <span className="font-medium">{capital(consequence)}</span>
+                    <span className="font-mono text-sm text-quiet">{alike.length}</span>
+                  </summary>
+                  <ul className="columns-1 gap-8 lg:columns-2">
+                    {alike.map(({ code, words, effects, confirm, fix }) => (
+                      <li
+                        key={code}
+                        className="mb-1 flex break-inside-avoid items-start justify-between gap-2 border-b border-line py-1 text-sm"
+                      >
+                        <span>
+                          <b className="font-medium">{words}.</b>{' '}
+                          <span className={effects.length === 0 ? 'text-quiet' : ''}>
+                            {effects.length === 0 ? 'No change at any coil.' : effects.join(' ')}
+                          </span>
+                          {isTried(code) && (
+                            <span className="block">
+                              <b>Confirm:</b> {confirm} <b>Fix:</b> {fix}
+                            </span>
+                          )}
+                        </span>
+                        <button
+                          type="button"
+                          className="bare-button shrink-0 px-2 underline underline-offset-4"
+                          aria-label={`${isTried(code) ? 'Stop' : 'Simulate'}: ${words}`}
+                          onClick={() => setMoment({ scenario: isTried(code) ? NO_FAULTS : withFault(code) })}
+                        >
+                          {isTried(code) ? 'stop' : 'simulate'}
+                        </button>
+                      </li>
+                    ))}
+                  </ul>
+                </details>
               </li>
             ))}
           </ul>

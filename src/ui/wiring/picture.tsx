@@ -115,7 +115,7 @@ export const Picture = memo(function Picture({
               paintOrder="stroke"
               stroke="var(--sheet)"
               strokeWidth={5}
-              className="fill-ink text-[12px]"
+              className="fill-ink text-[13px]"
             >
               factory, do not touch
             </text>

@@ -35,7 +35,7 @@ export const ProbeHandle = ({ which, x, y, unitsPerPixel, onDrop }: ProbeProps) 
     <g {...bind()} ref={mark} data-probe={which} aria-hidden className="cursor-grab touch-none">
       <circle cx={x} cy={y} r={16} fill="transparent" />
       <circle cx={x} cy={y} r={10} fill="var(--ink)" />
-      <text x={x} y={y + 4} fontSize={10} textAnchor="middle" fill="var(--paper)">
+      <text x={x} y={y + 4} fontSize={13} textAnchor="middle" fill="var(--paper)">
         {PROBE_SIGNS[which]}
       </text>
     </g>

@@ -7,8 +7,8 @@ const STEP = 1.25;
 const BOUNDS = [0.35, 2.5] as const;
 /** No larger than this when fitted. */
 const FITTED_MOST = 1.2;
-/** Fitted by height it is never smaller than this: its rows stay large enough to point at. */
-const FITTED_LEAST = 0.56;
+/** Fitted it is never smaller than this: its smallest words, 13 units, stay at 11 px; what is wider is panned. */
+const FITTED_LEAST = 0.86;
 /** On a phone the whole is too small to read: there it starts this large, its smallest words 12 px, and is panned. */
 const READABLE = 0.95;
 /** Room that the drawing leaves below itself for the ruler, px. */
@@ -38,7 +38,7 @@ export const useZoom = (width: number, height: number): Zoom => {
       if (!box) return 1;
       const across = frame.current!.clientWidth / width;
       const down = (window.innerHeight - DOCK_PX - (box.top + window.scrollY)) / height;
-      return bounded(Math.min(FITTED_MOST, across, fitsHeight ? Math.max(FITTED_LEAST, down) : Infinity));
+      return Math.max(FITTED_LEAST, Math.min(FITTED_MOST, across, fitsHeight ? down : Infinity));
     },
     [width, height],
   );

@@ -2,13 +2,23 @@
 
 import { checkEquipment } from '@/core/check/equipment';
 import { findingsFor } from '@/core/check/pages';
+import { wiringAnswer } from '@/core/check/wiring-answer';
 import { type Finding, findingKey } from '@/core/job/finding';
 import { FindingLine } from '../findings/finding-line';
+import { PageAnswer } from '../findings/page-answer';
 import { useModel } from '../job/deferred-model';
 import { usePoint } from './point';
+import { useBench } from './use-bench';
 
 /** What the wiring page shows of all findings. */
 const useWiringFindings = () => findingsFor('wiring', checkEquipment(useModel()));
+
+/** What the page answers: whether the wiring matches the plan, and the worst of what was found. */
+export const WiringAnswer = () => {
+  const { model, moved } = useBench();
+  const isRecorded = model.facts.wiring.asFound !== null;
+  return <PageAnswer>{wiringAnswer(useWiringFindings(), isRecorded, moved.size)}</PageAnswer>;
+};
 
 /** What wants a look in the wiring: the one mistake behind the rest first, and what it explains folded under it. */
 export const WiringFindings = () => {

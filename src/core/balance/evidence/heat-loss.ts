@@ -4,8 +4,8 @@ import type { Evidence } from './evidence';
 const SPREAD = { 'room-by-room': 0.15, 'whole-house': 0.25, guess: 0.4 } as const;
 
 const WORDS = {
-  'room-by-room': 'Worked out room by room.',
-  'whole-house': 'Worked out for the whole house.',
+  'room-by-room': 'Calculated room by room.',
+  'whole-house': 'Calculated for the whole house.',
   guess: 'A guess: the old furnace is often twice the size the house needs.',
 } as const;
 

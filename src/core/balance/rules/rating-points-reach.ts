@@ -40,7 +40,7 @@ export const ratingPointsReach: Rule<Facts> = {
       ...(typeof economicBalanceF === 'number' && economicBalanceF < coldestF
         ? [
             about(
-              'even cost',
+              'economic balance point',
               `The economic balance point comes out at ${roundTo(economicBalanceF, 0)} °F, colder than any rating point (${coldestF} °F).`,
               'Do not set the changeover by it. Add a colder rating point first.',
             ),

@@ -121,8 +121,8 @@ const isFuelSafety = (named: NamedFault) =>
 
 /** A lead of a safety switch is repaired in series, by its own kit's instructions. */
 const SAFETY_LEAD: Pick<Cause, 'confirm' | 'fix'> = {
-  confirm: 'Power off, verified dead: ohms of each lead from end to end.',
-  fix: 'Replace the lead and land it in series again, by the switch kit’s own instructions. Never join its two leads.',
+  confirm: 'Power off, verified dead: ohm each wire end to end.',
+  fix: 'Replace the wire and land it in series again, per the switch kit’s instructions. Never join its two ends.',
 };
 
 const isRefrigerantSafety = ({ fault }: NamedFault) => fault.kind === 'stuck' && fault.contact === 'unit safeties';

@@ -1,4 +1,5 @@
 import { choiceFact, numberFact, numbersFact, optionalNumberFact, textFact } from '../fact';
+import { WITH_STRIPS } from './system';
 
 const airflow = (label: string, assumed: number, why?: string) =>
   numberFact({ label, place: 'closet', unit: 'CFM', min: 200, max: 3000, step: 25, assumed, ...(why ? { why } : {}) });
@@ -57,8 +58,9 @@ export const airHandler = {
     why: 'From the blower table on the unit door.',
   }),
   allowedKitsKW: numbersFact({
-    label: 'Heat kits listed',
+    label: 'Listed heat kits',
     place: 'closet',
+    onlyWhen: WITH_STRIPS,
     unit: 'kW',
     min: 1,
     max: 40,

@@ -26,7 +26,7 @@ export const load = {
     label: 'The heat-loss figure is',
     place: 'desk',
     options: [
-      { value: 'room-by-room', label: 'Worked out room by room' },
+      { value: 'room-by-room', label: 'Calculated room by room' },
       { value: 'whole-house', label: 'Calculated for the whole house' },
       { value: 'guess', label: 'A guess, or taken from the old furnace' },
     ],

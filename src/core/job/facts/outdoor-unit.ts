@@ -133,10 +133,10 @@ export const outdoorUnit = {
     assumed: 'resumes',
   }),
   stripsInDefrost: flagFact({
-    label: 'Strips on in defrost',
+    label: 'Backup heat on in defrost',
     place: 'yard',
     assumed: true,
-    why: 'The board’s W output turns on the strips so the registers do not blow cold. It needs a conductor back to the air handler.',
+    why: 'The board’s W output turns on the backup heat so the registers do not blow cold. It needs a conductor back to the air handler.',
   }),
   defrostFullStage: flagFact({
     label: 'Defrost runs in high stage',

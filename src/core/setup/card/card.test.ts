@@ -53,9 +53,9 @@ const mark = (
 
 describe('codes', () => {
   test('a choice becomes the option that says most of it', () => {
-    expect(codeOf(card(quillwort), '11')).toBe('1');
+    expect(codeOf(card(quillwort), 'E1')).toBe('b');
     const two = facts(['outdoorUnit.stages', 'two'], ['thermostat.compressorOutputs', 2]);
-    expect(codeOf(card(quillwort, two), '11')).toBe('2');
+    expect(codeOf(card(quillwort, two), 'E1')).toBe('c');
   });
 
   test.each([
@@ -70,19 +70,19 @@ describe('codes', () => {
       'Q8',
       '0',
     ],
-    ['tenths of an inch', toadflax, facts(), 'A-05', '5'],
+    ['tenths of an inch', toadflax, facts(), 'DUCT', '5'],
     ['a pattern of switches', stonecrop, facts(['schools.minimumOff', 2]), 'P3-4', '01'],
     ['a pin', stonecrop, facts(['schools.dampCold', true], ['outdoorUnit.defrostIntervalMin', 60]), 'T', '60'],
   ])('%s', (_, profile, of, code, wanted) => expect(codeOf(card(profile, of), code)).toBe(wanted));
 
   test('a value between two steps takes the nearest, and says so', () => {
-    const found = target(card(toadflax, facts(['airHandler.heatCfm', 1060])), 'A-06');
+    const found = target(card(toadflax, facts(['airHandler.heatCfm', 1060])), 'AIR-H');
     expect(found).toMatchObject({ kind: 'set', code: '1050', note: expect.stringContaining('1060') });
   });
 
   test('a value out of the controller’s range is not rounded into it: the card asks', () => {
     const of = card(toadflax, facts(['airHandler.heatCfm', 2400]));
-    expect(target(of, 'A-06')).toMatchObject({
+    expect(target(of, 'AIR-H')).toMatchObject({
       kind: 'no-code',
       wanted: expect.stringMatching(/2400.*goes from 400 to 2000/),
     });
@@ -97,14 +97,14 @@ describe('codes', () => {
     });
   });
 
-  test('an entry that nothing decides stays as found', () => expect(codeOf(card(quillwort), '17')).toBe('leave'));
+  test('an entry that nothing decides stays as found', () => expect(codeOf(card(quillwort), 'E4')).toBe('leave'));
 });
 
 describe('hidden entries', () => {
   test('are skipped as the controller skips them, with the reason', () => {
     const of = card(toadflax);
-    expect(of.lines.map(({ entry }) => entry.code)).not.toContain('A-09');
-    expect(of.skipped.find(({ entry }) => entry.code === 'A-09')?.why).toBe('hidden while A-01 is 2');
+    expect(of.lines.map(({ entry }) => entry.code)).not.toContain('WARM');
+    expect(of.skipped.find(({ entry }) => entry.code === 'WARM')?.why).toBe('hidden while CTRL is 24V');
   });
 
   test('follow from one another: a question behind a hidden one is hidden too', () => {
@@ -139,73 +139,81 @@ test('two scopes are saved apart, then activated, then read back', () => {
 });
 
 describe('what was done', () => {
-  const KIT = 'unit/A-04';
+  const KIT = 'unit/KIT';
 
   test('the value found, then the value left, then the value read back', () => {
     const marks = [
-      mark(toadflax, KIT, 'found', '0'),
-      mark(toadflax, KIT, 'left', '3'),
-      mark(toadflax, KIT, 'read-back', '3'),
+      mark(toadflax, KIT, 'found', '0.0'),
+      mark(toadflax, KIT, 'left', '9.6'),
+      mark(toadflax, KIT, 'read-back', '9.6'),
     ];
     const line = card(toadflax, facts(), marks).lines.find(({ key }) => key === KIT)!;
-    expect([line.found?.value, line.left?.value, line.readBack?.value, line.isAsWanted]).toEqual(['0', '3', '3', true]);
+    expect([line.found?.value, line.left?.value, line.readBack?.value, line.isAsWanted]).toEqual([
+      '0.0',
+      '9.6',
+      '9.6',
+      true,
+    ]);
     expect(settingRecords(marks)).toEqual([
-      expect.objectContaining({ code: 'A-04', found: marks[0], left: marks[1], readBack: marks[2] }),
+      expect.objectContaining({ code: 'KIT', found: marks[0], left: marks[1], readBack: marks[2] }),
     ]);
   });
 
   test('a mark taken back counts no more, and stays in the record of marks', () => {
-    const marks = [mark(toadflax, KIT, 'left', '3'), mark(toadflax, KIT, 'left', '')];
+    const marks = [mark(toadflax, KIT, 'left', '9.6'), mark(toadflax, KIT, 'left', '')];
     expect(currentMarks(marks, 'indoor', toadflax.id).size).toBe(0);
     expect(settingRecords(marks)).toEqual([]);
   });
 
   test('the next visit sees that somebody changed it since', () => {
-    const marks = [mark(toadflax, KIT, 'left', '3', 'First hand'), mark(toadflax, KIT, 'found', '1', 'Second hand')];
+    const marks = [
+      mark(toadflax, KIT, 'left', '9.6', 'First hand'),
+      mark(toadflax, KIT, 'found', '4.8', 'Second hand'),
+    ];
     const [finding] = cardFindings(card(toadflax, facts(), marks));
     expect(finding).toMatchObject({
       key: KIT,
-      what: expect.stringMatching(/left at 3 by First hand, now found at 1/),
+      what: expect.stringMatching(/left at 9\.6 by First hand, now found at 4\.8/),
     });
   });
 
   test('entered and not saved, not activated, not read back: each is said', () => {
-    const of = card(toadflax, facts(), [mark(toadflax, KIT, 'left', '3')]);
+    const of = card(toadflax, facts(), [mark(toadflax, KIT, 'left', '9.6')]);
     expect(cardFindings(of).map(({ severity, what }) => [severity, what])).toEqual([
       ['error', expect.stringMatching(/not saved/)],
       ['error', expect.stringMatching(/not activated/)],
-      ['warning', expect.stringMatching(/1 of 1 settings not read back: A-04/)],
+      ['warning', expect.stringMatching(/1 of 1 settings not read back: KIT/)],
     ]);
   });
 
   test('saved, activated and read back: nothing is left to say', () => {
     const marks = [
-      mark(toadflax, KIT, 'left', '3'),
+      mark(toadflax, KIT, 'left', '9.6'),
       mark(toadflax, 'step-save-unit', 'done', 'done'),
       mark(toadflax, 'step-activate', 'done', 'done'),
-      mark(toadflax, KIT, 'read-back', '3'),
+      mark(toadflax, KIT, 'read-back', '9.6'),
     ];
     expect(cardFindings(card(toadflax, facts(), marks))).toEqual([]);
   });
 
   test('activated before the last value was left does not count', () => {
-    const marks = [mark(toadflax, 'step-activate', 'done', 'done'), mark(toadflax, KIT, 'left', '3')];
+    const marks = [mark(toadflax, 'step-activate', 'done', 'done'), mark(toadflax, KIT, 'left', '9.6')];
     expect(cardFindings(card(toadflax, facts(), marks)).map(({ what }) => what)).toContainEqual(
       expect.stringMatching(/not activated/),
     );
   });
 
   test('read back otherwise is an error', () => {
-    const marks = [mark(toadflax, KIT, 'left', '3'), mark(toadflax, KIT, 'read-back', '0')];
+    const marks = [mark(toadflax, KIT, 'left', '9.6'), mark(toadflax, KIT, 'read-back', '0.0')];
     expect(cardFindings(card(toadflax, facts(), marks))[0]).toMatchObject({
       severity: 'error',
-      what: expect.stringMatching(/reads back 0/),
+      what: expect.stringMatching(/reads back 0\.0/),
     });
   });
 
   test('left at another value than worked out is said', () => {
-    const [finding] = cardFindings(card(toadflax, facts(), [mark(toadflax, KIT, 'left', '1')]));
-    expect(finding!.what).toMatch(/left at 1; the calculated code is 3/);
+    const [finding] = cardFindings(card(toadflax, facts(), [mark(toadflax, KIT, 'left', '4.8')]));
+    expect(finding!.what).toMatch(/left at 4\.8; the calculated code is 9\.6/);
   });
 });
 

@@ -1,8 +1,10 @@
 import { currentMarks, type SettingMark } from '../../job/setting-marks';
 import { hiddenBecause } from '../profiles/condition';
 import { type ControllerProfile, entryKey, optionsOf, type ProfileEntry, settingsOf } from '../profiles/profile';
+import { marksByCurrentCodes } from '../profiles/renamed-entries';
 import { resolvedById } from '../resolve';
 import type { ResolvedSetting, ResolvedSettings } from '../resolve-among';
+import type { SettingId } from '../setting-id';
 import { SETTINGS } from '../settings';
 import { type Target, targetOf } from './target';
 
@@ -40,6 +42,8 @@ export interface CardGap {
   readonly setting: string;
   readonly what: string;
   readonly fix: string;
+  /** Whether heat, equipment or safety depends on it; reminders and the screen do not. */
+  readonly matters: boolean;
 }
 
 /** The way through one controller. */
@@ -77,6 +81,23 @@ const lineOf = (entry: ProfileEntry, settings: ResolvedSettings, marks: Readonly
   };
 };
 
+/** Settings of convenience: without them the system heats, cools and protects itself all the same. */
+const MINOR_SETTINGS: ReadonlySet<SettingId> = new Set([
+  'temperature-scale',
+  'clock',
+  'schedule',
+  'wake-time',
+  'sleep-time',
+  'setback',
+  'lock',
+  'reminder-basis',
+  'filter-reminder',
+  'service-reminder',
+  'humidifier-reminder',
+  'lamp-reminder',
+  'screen',
+]);
+
 /** Whether it is this controller's business first, and other than what controllers come with. */
 const isNeeded = ({ setting, absent, value }: ResolvedSetting, profile: ControllerProfile) =>
   absent === null && setting.on[0] === profile.role && value !== setting.usual;
@@ -92,6 +113,7 @@ const gapsOf = (
       ? [
           {
             setting: settingsOf(entry)[0]!,
+            matters: true,
             what: `${entry.code} ${entry.label}: no code in this profile for ${target.wanted}.`,
             fix: 'Look it up in the manual, and add the option to the profile.',
           },
@@ -108,11 +130,13 @@ const gapsOf = (
       return behind
         ? {
             setting: id,
+            matters: !MINOR_SETTINGS.has(id),
             what: `${label} is needed, but ${behind.entry.code} ${behind.entry.label} is ${behind.why}.`,
             fix: 'Check the entry that hides it, or the profile’s condition.',
           }
         : {
             setting: id,
+            matters: !MINOR_SETTINGS.has(id),
             what: `${label} is needed, but this profile has no entry for it.`,
             fix: 'If the manual has one, add it to the profile. If not, set it on another controller or in the wiring.',
           };
@@ -131,7 +155,7 @@ export const cardOf = (
   settings: ResolvedSettings,
   allMarks: readonly SettingMark[] = [],
 ): Card => {
-  const marks = currentMarks(allMarks, profile.role, profile.id);
+  const marks = currentMarks(marksByCurrentCodes(allMarks), profile.role, profile.id);
   const codes = new Map<string, string | null>();
   const lines: CardLine[] = [];
   const skipped: { entry: ProfileEntry; why: string }[] = [];

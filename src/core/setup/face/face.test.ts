@@ -110,7 +110,7 @@ describe('a controller does what its manual says, and nothing else', () => {
       if (!next.ok) throw new Error(next.why);
       return next.face;
     }, from);
-  const A01 = entryKey('unit', 'A-01');
+  const CTRL = entryKey('unit', 'CTRL');
 
   test('its setup does not open before what comes first was done', () => {
     expect(workFace(faceOf(toadflax), { kind: 'enter' })).toMatchObject({ ok: false });
@@ -119,12 +119,12 @@ describe('a controller does what its manual says, and nothing else', () => {
   });
 
   test('turned is not saved, saved is not in force, and a new start answers no call for its longest delay', () => {
-    const turned = done([{ kind: 'before' }, { kind: 'enter' }, { kind: 'next' }, { kind: 'turn', code: '2' }]);
-    expect([shownCode(turned, A01), turned.saved.get(A01), turned.inForce.get(A01)]).toEqual(['2', '1', '1']);
+    const turned = done([{ kind: 'before' }, { kind: 'enter' }, { kind: 'next' }, { kind: 'turn', code: '24V' }]);
+    expect([shownCode(turned, CTRL), turned.saved.get(CTRL), turned.inForce.get(CTRL)]).toEqual(['24V', 'BUS', 'BUS']);
     const saved = done([{ kind: 'save', scope: 'unit' }], turned);
-    expect([saved.saved.get(A01), saved.inForce.get(A01)]).toEqual(['2', '1']);
+    expect([saved.saved.get(CTRL), saved.inForce.get(CTRL)]).toEqual(['24V', 'BUS']);
     const active = done([{ kind: 'activate' }], saved);
-    expect(active.inForce.get(A01)).toBe('2');
+    expect(active.inForce.get(CTRL)).toBe('24V');
     expect(restartSecondsLeft(active)).toBe(240);
     expect(restartSecondsLeft(done([{ kind: 'wait', seconds: 300 }], active))).toBe(0);
     expect(done([{ kind: 'leave' }], turned).turned.size).toBe(0);
@@ -133,8 +133,8 @@ describe('a controller does what its manual says, and nothing else', () => {
   test('what lasts cannot be taken back; a code that is none of its own is refused', () => {
     const inside = [{ kind: 'before' }, { kind: 'enter' }, { kind: 'next' }] as const;
     expect(workFace(done(inside), { kind: 'turn', code: '7' })).toMatchObject({ ok: false });
-    const lasting = done([...inside, { kind: 'turn', code: '2' }, { kind: 'save', scope: 'unit' }]);
-    expect(workFace(lasting, { kind: 'turn', code: '1' })).toMatchObject({
+    const lasting = done([...inside, { kind: 'turn', code: '24V' }, { kind: 'save', scope: 'unit' }]);
+    expect(workFace(lasting, { kind: 'turn', code: 'BUS' })).toMatchObject({
       ok: false,
       why: 'This has been saved and cannot be undone.',
     });

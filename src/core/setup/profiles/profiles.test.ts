@@ -3,6 +3,7 @@ import { join } from 'node:path';
 import Ajv from 'ajv';
 import { parseProfileText, profileJson, profileYaml } from '../../formats/profile-file';
 import { profileJsonSchema } from '../../formats/profile-json-schema';
+import type { SettingMark } from '../../job/setting-marks';
 import { SHIPPED_PROFILES } from '.';
 import {
   asTests,
@@ -17,8 +18,9 @@ import {
   speakingOf,
 } from './edit';
 import { profileProblems } from './problems';
-import { type ControllerProfile, optionsOf, type ProfileEntry, settingsOf } from './profile';
+import { type ControllerProfile, entryKey, optionsOf, type ProfileEntry, settingsOf } from './profile';
 import { quillwort } from './quillwort';
+import { marksByCurrentCodes } from './renamed-entries';
 import { stonecrop } from './stonecrop';
 import { toadflax } from './toadflax';
 
@@ -406,5 +408,52 @@ describe('a file that is not right is refused with place and reason', () => {
       'format: gate-cross-controller\nfileVersion: 1\nid: bare-0001\nname: Bare\nrole: outdoor\nabout: ""\nscopes: [{id: this, label: This}]\nentries: []\n',
     );
     expect(parsed).toMatchObject({ ok: true, value: { banks: [], delays: [], save: [] } });
+  });
+});
+
+describe('codes that a shipped profile changed', () => {
+  const old = (profile: string, entry: string, value: string): SettingMark => ({
+    id: '1',
+    at: '2026-11-01T10:00:00.000Z',
+    origin: null,
+    visit: 'v',
+    author: 'A',
+    enteredBy: '',
+    controller: profile === 'toadflax-indoor' ? 'indoor' : 'thermostat',
+    profile,
+    entry,
+    code: entry.slice(entry.indexOf('/') + 1),
+    label: 'as it was',
+    kind: 'left',
+    value,
+    words: value,
+  });
+
+  test.each([
+    ['toadflax-indoor', 'unit/A-04', '3', 'unit/KIT', '9.6'],
+    ['toadflax-indoor', 'unit/A-07', '1050', 'unit/AIR-K', '1050'],
+    ['toadflax-indoor', 'group/B-07', '2', 'group/DEF-K', 'YES'],
+    ['quillwort-menu', 'this/22', 'OFF', 'this/O3', 'none'],
+    ['quillwort-menu', 'this/22', '35', 'this/O3', '35'],
+    ['quillwort-menu', 'this/21', '2', 'this/O1', 'c'],
+    ['spurge-questions', 'this/22', 'OFF', 'this/22', 'OFF'],
+  ])('%s %s %s counts as %s %s', (profile, entry, value, now, code) =>
+    expect(marksByCurrentCodes([old(profile, entry, value)])[0]).toMatchObject({ entry: now, value: code }),
+  );
+
+  test('every new code is one that its profile has, with each value', () => {
+    const older = JSON.parse(readFileSync('src/server/repositories/older/proved.json', 'utf8')) as {
+      settingMarks: SettingMark[];
+    };
+    const marks = marksByCurrentCodes(older.settingMarks).filter(({ kind }) => kind !== 'done');
+    expect(marks.length).toBeGreaterThan(10);
+    for (const { profile, entry, value } of marks) {
+      const of = SHIPPED_PROFILES.find(({ id }) => id === profile)!;
+      const found = of.entries.find(({ scope, code }) => entryKey(scope, code) === entry)!;
+      expect([entry, found.form.kind === 'number' || optionsOf(found).some(({ code }) => code === value)]).toEqual([
+        entry,
+        true,
+      ]);
+    }
   });
 });

@@ -28,7 +28,7 @@ export const changeoverOffTheBalance: Rule<SetupSubject> = {
         what: `The changeover is set at ${lockoutF} °F; the economic balance point is ${Math.round(economicBalanceF)} °F. In between, the ${dearer}.`,
         fix: isForHeat
           ? 'It is set at the thermal balance point: one way of doing it.'
-          : `Choose another, or keep it knowing the cost: see Balance › Year and ways.${extrapolatedWords(subject.facts)}`,
+          : `Choose another, or leave it and accept the cost: see Balance › Year and ways.${extrapolatedWords(subject.facts)}`,
         ...(isForHeat ? {} : { choices: changeoverChoices(subject.facts) }),
       }),
     ];

@@ -74,7 +74,7 @@ export const DEFROST_SETTINGS: readonly Setting[] = [
       return facts.outdoorUnit.wTerminals === 'none' ? 'The outdoor board has no W-out.' : null;
     },
     work: ({ facts: { schools, talk } }) => {
-      if (talk.hatesCoolAir) return worked('on', 'Somebody hates cool air: strips warm it.');
+      if (talk.hatesCoolAir) return worked('on', 'Someone in the house dislikes cool air: strips warm it.');
       return schools.tempering === 'on'
         ? worked('on', 'Chosen: no cold air from the registers.')
         : worked('off', 'Chosen: a few cold minutes for a lower bill.');
@@ -86,7 +86,7 @@ export const DEFROST_SETTINGS: readonly Setting[] = [
     on: ['indoor'],
     meaning: 'Whether the blower runs during defrost. Off, no one feels cold air and no strips are needed.',
     decidedBy:
-      'Data control, strips in defrost, and what the manufacturer allows: the defrost takes its heat from this air.',
+      'Communicating, strips in defrost, and what the manufacturer allows: the defrost takes its heat from this air.',
     after: ['control-mode', 'strips-in-defrost'],
     usual: 'runs',
     options: [
@@ -101,7 +101,10 @@ export const DEFROST_SETTINGS: readonly Setting[] = [
       if (value('strips-in-defrost') === 'on')
         return worked('runs', 'Strips come on in defrost and must have airflow.');
       return talk.hatesCoolAir
-        ? worked('stops', 'Somebody hates cool air, and no strips warm it. Only where the manufacturer allows it.')
+        ? worked(
+            'stops',
+            'Someone in the house dislikes cool air, and no strips warm it. Only where the manufacturer allows it.',
+          )
         : worked('runs', 'The defrost takes its heat from this air and ends sooner.');
     },
   }),

@@ -105,7 +105,7 @@ export const HOUSEHOLD_SETTINGS: readonly Setting[] = [
       if (talk.pets) return worked('auto', 'Pets are home alone, with no one to switch it.');
       return talk.tenants
         ? worked('auto', 'Tenants live here: one less thing to explain.')
-        : worked('manual', 'Somebody is there to switch it twice a year.');
+        : worked('manual', 'Someone is there to switch it twice a year.');
     },
   }),
   numberSetting({
@@ -157,7 +157,7 @@ export const HOUSEHOLD_SETTINGS: readonly Setting[] = [
     work: ({ facts: { talk } }) =>
       talk.tenants
         ? worked(70, 'Tenants live here: setting it colder only ices the coil.')
-        : worked(null, 'Nobody asked for one.'),
+        : worked(null, 'No one asked for one.'),
   }),
   choiceSetting({
     id: 'lock',

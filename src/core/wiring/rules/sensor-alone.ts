@@ -64,7 +64,7 @@ const openFinding = (facts: Facts): Found => {
   const losesGates = compressorBelowF !== null || auxAboveF !== null;
   return {
     severity: 'warning',
-    what: `A lead of the outdoor sensor is open: the thermostat does not know the outdoor temperature${losesGates ? ', so its lockouts do not work' : ''}.`,
+    what: `One wire of the outdoor sensor is open: the thermostat does not know the outdoor temperature${losesGates ? ', so its lockouts do not work' : ''}.`,
     fix: 'Power off, leads off the thermostat: ohms between the two at the wall, then at the sensor.',
     page: 'wiring',
     at: 'thermostat.S1',

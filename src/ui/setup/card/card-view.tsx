@@ -6,7 +6,7 @@ import { useMemo } from 'react';
 import { CONTROLLERS } from '@/core/job/controllers';
 import { jobName } from '@/core/job/job-name';
 import { banksOf, hasHardware } from '@/core/setup/card/banks';
-import { cardOf, type CardScreen } from '@/core/setup/card/card';
+import { type CardGap, cardOf, type CardScreen } from '@/core/setup/card/card';
 import { cardFindings } from '@/core/setup/card/findings';
 import type { ControllerProfile } from '@/core/setup/profiles/profile';
 import { LocalizedDegrees } from '../../degrees/degrees';
@@ -25,6 +25,23 @@ const SCREEN =
 
 const keyOf = (screen: CardScreen) => (screen.kind === 'entry' ? screen.line.key : `step-${screen.steps.id}`);
 
+const GapLine = ({ gap: { what, fix, matters }, profile }: { gap: CardGap; profile: ControllerProfile }) => (
+  <li className="flex gap-2">
+    {matters && <SeverityMark severity="warning" />}
+    <span>
+      <span className="font-medium">
+        <LocalizedDegrees>{what}</LocalizedDegrees>
+      </span>{' '}
+      <span className="text-sm">
+        <LocalizedDegrees>{fix}</LocalizedDegrees>
+      </span>{' '}
+      <Link className="text-sm underline underline-offset-4" href={`/library/${profile.id}`} prefetch={false}>
+        In the Library
+      </Link>
+    </span>
+  </li>
+);
+
 /** The way through one controller, one thing at a time. */
 export const CardView = ({ profile }: { profile: ControllerProfile }) => {
   const settings = useSettings();
@@ -32,6 +49,7 @@ export const CardView = ({ profile }: { profile: ControllerProfile }) => {
   const name = useJob((job) => jobName(job.facts));
   const card = useMemo(() => cardOf(profile, settings, marks), [profile, settings, marks]);
   const findings = cardFindings(card);
+  const minor = card.gaps.filter(({ matters }) => !matters);
   const toSet = card.lines.filter(({ target }) => target.kind === 'set');
   const right = toSet.filter(({ isAsWanted }) => isAsWanted).length;
   return (
@@ -52,7 +70,7 @@ export const CardView = ({ profile }: { profile: ControllerProfile }) => {
           <Printer size={18} aria-hidden /> Print the card
         </button>
       </div>
-      {(card.gaps.length > 0 || findings.length > 0) && (
+      {(card.gaps.length > minor.length || findings.length > 0) && (
         <ul aria-label="Findings" className="my-3 space-y-1.5">
           {findings.map(({ severity, what, fix, key }) => (
             <li key={what} className="flex gap-2">
@@ -72,23 +90,24 @@ export const CardView = ({ profile }: { profile: ControllerProfile }) => {
               </span>
             </li>
           ))}
-          {card.gaps.map(({ setting, what, fix }) => (
-            <li key={setting + what} className="flex gap-2">
-              <SeverityMark severity="warning" />
-              <span>
-                <span className="font-medium">
-                  <LocalizedDegrees>{what}</LocalizedDegrees>
-                </span>{' '}
-                <span className="text-sm">
-                  <LocalizedDegrees>{fix}</LocalizedDegrees>
-                </span>{' '}
-                <Link className="text-sm underline underline-offset-4" href={`/library/${profile.id}`} prefetch={false}>
-                  In the Library
-                </Link>
-              </span>
-            </li>
-          ))}
+          {card.gaps
+            .filter(({ matters }) => matters)
+            .map((gap) => (
+              <GapLine key={gap.setting + gap.what} gap={gap} profile={profile} />
+            ))}
         </ul>
+      )}
+      {minor.length > 0 && (
+        <details className="text-sm print:hidden">
+          <summary className="flex min-h-11 items-center">
+            Reminders and display settings not in this profile: {minor.length}
+          </summary>
+          <ul>
+            {minor.map((gap) => (
+              <GapLine key={gap.setting + gap.what} gap={gap} profile={profile} />
+            ))}
+          </ul>
+        </details>
       )}
       {hasHardware(profile) && <Hardware {...banksOf(card)} />}
       {profile.delays.length > 0 && (

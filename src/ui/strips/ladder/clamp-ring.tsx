@@ -29,7 +29,7 @@ export const ClampRing = ({
       <text
         x={x}
         y={y + 4}
-        fontSize={11}
+        fontSize={12}
         textAnchor="middle"
         fill={isHere ? 'var(--paper)' : 'var(--ink)'}
         aria-hidden

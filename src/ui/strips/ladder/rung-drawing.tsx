@@ -136,7 +136,7 @@ export const RungDrawing = ({
         <circle cx={switchX - 24} cy={y} r={4.5} />
         <circle cx={switchX + 24} cy={y} r={4.5} />
       </g>
-      <g fontSize={11} fill="var(--ink)" textAnchor="middle" className="font-label select-none">
+      <g fontSize={12} fill="var(--ink)" textAnchor="middle" className="font-label select-none">
         {hasLink && (
           <text x={PLACE.link[0]} y={y + 23}>
             fusible link
@@ -169,7 +169,7 @@ export const RungDrawing = ({
       )}
       {hit('limit', 'limit')}
       {hit('switch', isClosed ? 'switch closed' : 'switch open')}
-      <ClampRing x={98} y={y - 24} at={clamp} drawing={drawing} label={`Clamp on the lead of element ${rung.at + 1}`} />
+      <ClampRing x={98} y={y - 24} at={clamp} drawing={drawing} label={`Clamp on the wire to element ${rung.at + 1}`} />
     </g>
   );
 };
