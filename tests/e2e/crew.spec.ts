@@ -47,7 +47,12 @@ test('a lead invites somebody, who chooses a password by the link, works, and is
   expect(refused.status()).toBe(403);
   await expect(page.getByRole('listitem').filter({ hasText: 'invited as viewer' }).first()).toContainText(name);
   await page.getByRole('button', { name: `Remove from crew: ${name}` }).click();
-  await expect(page.getByRole('listitem').filter({ hasText: name }).filter({ hasText: /Removed(?! from)/ })).toBeVisible();
+  await expect(
+    page
+      .getByRole('listitem')
+      .filter({ hasText: name })
+      .filter({ hasText: /Removed(?! from)/ }),
+  ).toBeVisible();
   await theirs.reload();
   await expect(theirs).toHaveURL(/\/sign-in/);
   await theirs.goto(link);

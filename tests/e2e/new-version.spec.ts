@@ -46,7 +46,7 @@ test('a newer version is offered; the page of the old one works on though its fi
   // Nothing of the old version is on the server any more: a screen that was never open comes from the device.
   await page.getByRole('link', { name: 'Wiring', exact: true }).click();
   await expect(page.locator('#bench')).toBeVisible();
-  await page.getByRole('link', { name: 'Sheet' }).click();
+  await page.getByRole('link', { name: 'Survey', exact: true }).click();
   await page.getByLabel('Customer').fill('From the version before');
   await page.getByLabel('Customer').press('Enter');
   await expectSaved(page);

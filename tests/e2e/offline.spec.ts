@@ -229,7 +229,7 @@ test('without signal a controller is typed in and a year of weather imported; bo
   const controller = new URL(page.url()).pathname.split('/')[2]!;
   const name = `Typed in an attic ${id.slice(0, 8)}`;
   await page.getByLabel('Name').first().fill(name);
-  await expect(page.getByText('Not saved: kept on this device')).toBeVisible();
+  await expect(page.getByText(/^Not sent: saved on this device/)).toBeVisible();
 
   await page.goto(`/jobs/${id}/balance/year`);
   await alive(page);

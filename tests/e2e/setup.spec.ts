@@ -19,7 +19,10 @@ test('an answer at the kitchen table says what it sets, lands on the job, and mo
   await expect(question.getByRole('list', { name: 'What it sets' })).toContainText(
     'The bill → Response Calm · Droop before backup 3 °F',
   );
-  await question.locator('label').filter({ hasText: /^The bill$/ }).click();
+  await question
+    .locator('label')
+    .filter({ hasText: /^The bill$/ })
+    .click();
   await expectSaved(page);
   expect((await stored(page, id)).document.facts.talk.leaning).toBe('cost');
   await page.getByRole('link', { name: 'Settings', exact: true }).click();
@@ -200,7 +203,10 @@ test('two devices change settings: the stale save is refused, both values are sh
   // It does not hear of the other's save before its own.
   await deaf(other);
   for (const tab of [page, other]) await tab.goto(`/jobs/${id}/setup/talk`);
-  await page.locator('label').filter({ hasText: /^The bill$/ }).click();
+  await page
+    .locator('label')
+    .filter({ hasText: /^The bill$/ })
+    .click();
   await expectSaved(page);
   await other.getByText('Comfort', { exact: true }).click();
   const dialog = other.getByRole('dialog', { name: 'Changed on another device' });

@@ -47,12 +47,12 @@ test('capacity by the air is refused before it is steady, offered after, and tak
   await enter(page, 'Return air, °F', '68.5');
   await enter(page, 'Supply air, °F', '92.5');
   await expect(capacity).toContainText(/± .* kBtu\/h at .* CFM/);
-  const share = Number((await capacity.textContent())!.match(/(\d+) % of it/)![1]) / 100;
+  const share = Number((await capacity.textContent())!.match(/(\d+) % of rated/)![1]) / 100;
   expect((await stored(page, id)).document.facts.proof.measuredShare).toBeNull();
   await capacity.getByRole('button', { name: /^Use \d+ % of rated capacity/ }).click();
   await expect.poll(async () => (await stored(page, id)).document.facts.proof.measuredShare).toBe(share);
   await page
-    .getByRole('link', { name: /Crossing/ })
+    .getByRole('link', { name: /Balance/ })
     .first()
     .click();
   await expect(page.getByText(/Balance point, backup and ruler use \d+ % of rated capacity/)).toBeVisible();
@@ -103,7 +103,7 @@ test('a packaged unit on propane, from a blank job to the printed record', async
   await expect(page.getByRole('group', { name: /Unit’s disconnect.*verified dead/ })).toBeVisible();
   await expect(page.getByRole('main')).not.toContainText(/heat kit|element/i);
   await steps(page)
-    .getByRole('button', { name: /Furnace only (instead of the compressor)/ })
+    .getByRole('button', { name: /Furnace only \(instead of the compressor\)/ })
     .click();
   await page.getByText('Limits for this step', { exact: true }).click();
   await page
@@ -147,6 +147,6 @@ test('what a place read a year ago stands beside today’s, on the screen and in
   await expectSaved(page);
   await page.goto(`/jobs/${id}/handover`);
   await alive(page);
-  await page.getByLabel('Record').selectOption('today');
+  await page.getByLabel('Record', { exact: true }).selectOption('today');
   await expect(page.getByRole('article', { name: 'Technician’s page' })).toContainText('Before: 8.9 A on 2025-12-09');
 });

@@ -40,7 +40,7 @@ test('strip amps are judged at the volts just read, and the clamp’s place coun
   await expect(page.getByText('Matches 1 of 2 elements: 1 not heating.')).toBeVisible();
   await enter(page, 'Strips, circuit 1, A', '38.2');
   await expect(page.getByText(/elements 1, 2 on/)).toBeVisible();
-  await page.getByLabel('Clamp on').selectOption('Heaters only');
+  await page.getByRole('radiogroup', { name: 'Clamp on' }).getByText('Heaters only').click();
   await expect(page.getByText(/8\.79 kW at 230 V/)).toBeVisible();
 });
 
@@ -158,7 +158,7 @@ test('handover: the record, the homeowner’s page, the CSV, and marking it', as
   await expect(record).not.toContainText('52,500');
   await page.getByText(/^\d+ lines would read differently today/).click();
   await expect(page.getByRole('row', { name: /House: Heat loss at design/ })).toContainText('52,500 Btu/h');
-  await page.getByLabel('Record').selectOption('As it reads today');
+  await page.getByLabel('Record', { exact: true }).selectOption('As it reads today');
   await expect(record).toContainText('52,500');
 });
 

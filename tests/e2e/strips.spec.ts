@@ -65,7 +65,7 @@ test('cold ohms find the kit; a contradiction with the plate is a finding; the f
   const found = page.getByRole('region', { name: 'What kit is it' });
   const guess = found.getByRole('listitem').filter({ hasText: '3.6 + 3.6 = 7.2 kW' });
   await expect(guess).toContainText('Against it: plate 9.6 kW, elements 7.2 kW');
-  await guess.getByRole('button', { name: 'Put on the Sheet' }).click();
+  await guess.getByRole('button', { name: 'Use on the Survey' }).click();
   await expectSaved(page);
   expect((await stored(page, id)).document.facts.heatKit.elements.map(({ kW }: { kW: number }) => kW)).toEqual([
     3.6, 3.6,

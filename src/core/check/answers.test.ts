@@ -39,7 +39,18 @@ describe('Balance answers with the balance point, what heats below it, the locko
   test('a heat pump that is large enough has no balance point', () =>
     expect(
       balanceAnswer(
-        facts(['house.designBtuh', 2000], ['outdoorUnit.minOutdoorF', null], ['load.from', 'heat-loss']),
+        facts(
+          ['house.designBtuh', 2000],
+          [
+            'outdoorUnit.ratingPoints',
+            [
+              { outdoorF: 47, btuh: 60_000, kW: 5 },
+              { outdoorF: 17, btuh: 58_000, kW: 5 },
+            ],
+          ],
+          ['outdoorUnit.minOutdoorF', null],
+          ['load.from', 'heat-loss'],
+        ),
         28,
       ),
     ).toMatch(/^No balance point: the heat pump alone carries the house at every temperature\./));
