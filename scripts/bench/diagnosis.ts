@@ -1,7 +1,7 @@
 import { DEFAULT_MOMENT } from '../../src/core/control/moment';
 import { CAUSE_KINDS } from '../../src/core/diagnosis/cause';
-import { diagnosisContext, diagnose } from '../../src/core/diagnosis/diagnosis';
-import { runDiagnosis, type DiagnosisRun } from '../../src/core/diagnosis/run-diagnosis';
+import { diagnose,diagnosisContext } from '../../src/core/diagnosis/diagnosis';
+import { type DiagnosisRun,runDiagnosis } from '../../src/core/diagnosis/run-diagnosis';
 import { tableOf } from '../../src/core/diagnosis/table';
 import { jobModel } from '../../src/core/model/job-model';
 import { families, type Family } from '../../src/core/wiring/families';

@@ -52,7 +52,7 @@ test('a gate dragged on the chart closes the gap, on chart, lanes and Survey ali
 test('a load from another source moves the balance; what is missing is asked for', async ({ page }) => {
   const id = await freshJob(page, 'quarry-bench');
   await page.goto(`/jobs/${id}/balance?out=28`);
-  await expect(chart(page)).toContainText('balance 24');
+  await expect(chart(page)).toContainText('balance point 24');
   const area = page
     .getByRole('region', { name: 'House load' })
     .getByRole('listitem')
@@ -62,7 +62,7 @@ test('a load from another source moves the balance; what is missing is asked for
   await area.getByText('Enter figures').click();
   await enter(page, 'Heated floor area', '900');
   await expect(area).toContainText('17.2 kBtu/h ±40 %');
-  await expect(chart(page)).not.toContainText('balance 24');
+  await expect(chart(page)).not.toContainText('balance point 24');
   await expectSaved(page);
   expect((await stored(page, id)).document.facts.load).toMatchObject({ from: 'floor-area', floorFt2: 900 });
 });

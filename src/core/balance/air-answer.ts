@@ -23,5 +23,5 @@ export const airAnswer = (states: readonly SupplyState[], limitF: number | null)
   ];
   const over =
     limitF !== null && first.supplyF > limitF ? ` That is over the label’s ${degrees(limitF)}: add airflow.` : '';
-  return `Air at the register: ${parts.join(', ')}.${over}`;
+  return `${parts.join('; ')}.${over}`.replace('with defrost', 'in defrost').replace(/^up/, 'Up');
 };

@@ -33,7 +33,7 @@ export const balanceAnswer = (facts: Facts, outdoorF: number): string => {
   const isFuel = backupOf(facts) === 'fossil';
   const { compressorBelowF, auxAboveF, banksCloseBelowF } = jobLockouts(facts);
   const hasBackup = isFuel || banksCloseBelowF.length > 0;
-  const takesOver = isFuel ? 'the furnace takes over' : 'strips make up the rest';
+  const takesOver = isFuel ? 'the furnace is needed' : 'strips make up the rest';
   const economic =
     typeof found.economicBalanceF === 'number'
       ? `Economic balance point ${degrees(found.economicBalanceF)}: below it the furnace is cheaper`
@@ -42,16 +42,17 @@ export const balanceAnswer = (facts: Facts, outdoorF: number): string => {
         : found.economicBalanceF === 'never'
           ? 'The furnace is cheaper at every temperature'
           : null;
-  const backup = isFuel ? 'Furnace' : 'Strips';
   const lockouts = [
-    ...(typeof compressorBelowF === 'number' ? [`Compressor locked out below ${degrees(compressorBelowF)}`] : []),
-    ...(hasBackup && typeof auxAboveF === 'number' ? [`${backup} locked out above ${degrees(auxAboveF)}`] : []),
+    ...(typeof compressorBelowF === 'number' ? [`compressor below ${degrees(compressorBelowF)}`] : []),
+    ...(hasBackup && typeof auxAboveF === 'number'
+      ? [`${isFuel ? 'furnace' : 'strips'} above ${degrees(auxAboveF)}`]
+      : []),
   ];
   const sentences = [
     troubleAt(found, jobLoad(facts).load.designOutdoorF),
     balancePoint(found, hasBackup, takesOver),
     economic,
-    lockouts.length > 0 ? lockouts.join('; ') : 'No lockout is set',
+    lockouts.length > 0 ? `Locked out: ${lockouts.join(', ')}` : 'No lockout is set',
     `At ${degrees(outdoorF)} heating costs $${atMoment(facts, outdoorF).costPerHour.toFixed(2)} per hour`,
   ];
   return `${sentences.filter((each) => each !== null).join('. ')}.`;

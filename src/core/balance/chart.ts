@@ -148,7 +148,7 @@ export const balanceChart = (facts: Facts): BalanceChartData => {
         : [
             {
               id: 'thermal-balance',
-              label: 'balance',
+              label: 'balance point',
               atF: found.thermalBalanceF,
               isDrawnOn: isExtrapolated(heatPump, found.thermalBalanceF),
               ...(highBalanceF === null ? {} : { bandF: [lowBalanceF ?? coldF, highBalanceF] as const }),

@@ -137,7 +137,9 @@ export const outdoorRuler = (facts: Facts): OutdoorRuler => {
         : []),
     ],
     marks: [
-      ...(thermalBalanceF === null ? [] : [{ id: 'thermal-balance' as const, label: 'balance', atF: thermalBalanceF }]),
+      ...(thermalBalanceF === null
+        ? []
+        : [{ id: 'thermal-balance' as const, label: 'balance point', atF: thermalBalanceF }]),
       { id: 'design', label: 'design', atF: facts.house.designOutdoorF },
       { id: 'no-load', label: 'no heat needed', atF: facts.house.noLoadF },
     ],

@@ -20,12 +20,12 @@ const sample = (id: string): Facts => SAMPLES.find((each) => each.id === id)!.fa
 describe('Balance answers with the balance point, what heats below it, the lockouts and the cost', () => {
   test('strips', () =>
     expect(balanceAnswer(sample('quarry-bench'), 28)).toMatch(
-      /^Balance point 24 °F: above it the heat pump alone carries the house, below it strips make up the rest\. Strips locked out above 45 °F\. At 28 °F heating costs \$\d+\.\d\d per hour\.$/,
+      /^Balance point 24 °F: above it the heat pump alone carries the house, below it strips make up the rest\. Locked out: strips above 45 °F\. At 28 °F heating costs \$\d+\.\d\d per hour\.$/,
     ));
 
   test('a furnace: the economic balance point too', () =>
     expect(balanceAnswer(sample('tamarack-spur'), 28)).toMatch(
-      /below it the furnace takes over\. (Economic balance point -?\d+ °F: below it the furnace is cheaper|The (heat pump|furnace) is cheaper at every temperature)\./,
+      /below it the furnace is needed\. (Economic balance point -?\d+ °F: below it the furnace is cheaper|The (heat pump|furnace) is cheaper at every temperature)\./,
     ));
 
   test('a gap comes first', () =>
@@ -61,7 +61,7 @@ describe('Supply air answers with the warmest and the coldest air', () => {
 
   test('strips on, and a defrost without them', () =>
     expect(airAnswer(states, null)).toMatch(
-      /^Air at the register: \d+ °F with the heat pump alone, up to \d+ °F with heat pump \+ bank.*, down to \d+ °F with defrost, no strips\.$/,
+      /^\d+ °F with the heat pump alone; up to \d+ °F with heat pump \+ bank.*; down to \d+ °F in defrost, no strips\.$/,
     ));
 
   test('over the label is said', () =>
@@ -81,9 +81,9 @@ describe('Strips answers with banks, kilowatts and amps', () => {
 
   test('with aux', () =>
     // 14.4 kW at 240 V: 60.0 A.
-    expect(answer('emergency')).toMatch(/: banks 1 and 2 on, 14\.4 kW\. Expect 60\.0 A after \d+ s\.$/));
+    expect(answer('emergency')).toMatch(/: banks 1 and 2 on, 14\.4 kW\. The strips draw 60\.0 A after \d+ s\.$/));
 
-  test('without a call', () => expect(answer('off')).toMatch(/: no strips\. Expect 0 A\.$/));
+  test('without a call', () => expect(answer('off')).toMatch(/: no strips\. They draw 0 A\.$/));
 });
 
 describe('Startup answers with the readings that fail', () => {

@@ -13,10 +13,12 @@ export const stripsAnswer = (call: CallId, { rungs, heaterAmps, settlesS }: Ladd
   const on = rungs.filter(({ glows }) => glows);
   if (on.length === 0) {
     const called = rungs.some(({ hasCall }) => hasCall);
-    return called ? `${name}: the strips are called and have no power. Expect 0 A.` : `${name}: no strips. Expect 0 A.`;
+    return called
+      ? `${name}: the strips are called and have no power. They draw 0 A.`
+      : `${name}: no strips. They draw 0 A.`;
   }
   const banks = [...new Set(on.map(({ rung }) => rung.bank))];
   const kW = roundTo(sum(on.map(({ rung }) => rung.element.kW)), 1);
   const which = `bank${banks.length > 1 ? 's' : ''} ${banks.join(' and ')}`;
-  return `${name}: ${which} on, ${kW} kW. Expect ${heaterAmps.toFixed(1)} A after ${settlesS} s.`;
+  return `${name}: ${which} on, ${kW} kW. The strips draw ${heaterAmps.toFixed(1)} A after ${settlesS} s.`;
 };

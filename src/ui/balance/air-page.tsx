@@ -48,11 +48,11 @@ export const AirPage = () => {
       <h2 className="font-label text-2xl font-semibold">
         Air at the register, {text(outdoorF)} out, {text(indoorF)} in the room
       </h2>
+      <PageAnswer>{airAnswer(states, facts.airHandler.maxSupplyF)}</PageAnswer>
       <p className="mb-2 max-w-prose text-sm text-quiet">
         Below about {text(95, 0)} supply air feels cool on the skin but still heats the room. In defrost the unit takes
         about as much heat from the air as it gives in heating.
       </p>
-      <PageAnswer>{airAnswer(states, facts.airHandler.maxSupplyF)}</PageAnswer>
       <StateLines states={states} roomF={indoorF} limitF={facts.airHandler.maxSupplyF} />
       <details className="mt-6" onToggle={(event) => setIsOpen(event.currentTarget.open)}>
         <summary className="flex min-h-12 items-center border-y border-line font-label text-xl font-semibold">

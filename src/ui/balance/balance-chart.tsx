@@ -26,7 +26,7 @@ const words = ({ label, atF, bandF, isDrawnOn }: ChartMark, { figure }: Degrees)
 const sameGate = (one: LockoutMarker, other: LockoutMarker) =>
   one.fact === other.fact && one.row === other.row && one.atF === other.atF;
 
-/** House load and heat sources on the ruler's scale, with the ruler's lanes below. Lockouts and needle can be dragged. */
+/** House load and heat sources on the ruler's scale, with its lanes below. Lockouts and needle can be dragged. */
 export const BalanceChart = ({ chart }: { chart: Chart }) => {
   const facts = useJob((job) => job.facts);
   const setMoment = useJob((job) => job.setMoment);

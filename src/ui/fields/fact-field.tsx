@@ -84,8 +84,18 @@ const Control = ({ path }: { path: FactPath }) => {
 
 const NONE: readonly Finding[] = [];
 
-/** A label longer than this runs under the links at its right in a field narrower than 28 rem, letters. */
-const LONG_LABEL = 24;
+/** Widths of a label's letter and of the links at its right, px. */
+const LETTER_PX = 9;
+const LINKS_PX = { assumed: 175, confirmed: 60 } as const;
+
+/** Room above a label for the links, in fields too narrow for both on one line. */
+const spacerOf = (label: string, isAssumed: boolean): string => {
+  const needsPx = label.length * LETTER_PX + LINKS_PX[isAssumed ? 'assumed' : 'confirmed'];
+  if (needsPx > 560) return 'h-7';
+  if (needsPx > 448) return 'h-7 @min-[35rem]:hidden';
+  if (needsPx > 352) return 'h-7 @min-[28rem]:hidden';
+  return needsPx > 280 ? 'h-7 @min-[22rem]:hidden' : 'hidden';
+};
 
 /** One fact: its field, whether it is assumed, why it matters, and what the rules say of it. */
 export const FactField = memo(function FactField({
@@ -109,7 +119,7 @@ export const FactField = memo(function FactField({
       id={path}
       className={`@container relative scroll-mt-20 border-l-4 py-1 pl-3 ${isAssumed ? 'border-dashed border-line-strong' : 'border-transparent'}`}
     >
-      {fact.label.length > LONG_LABEL && <div className="h-7 @min-[28rem]:hidden" />}
+      <div className={spacerOf(fact.label, isAssumed && !isLocked)} />
       <fieldset disabled={isLocked} className="contents">
         <Control path={path} />
       </fieldset>

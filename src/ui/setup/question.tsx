@@ -8,8 +8,8 @@ import { FactField } from '../fields/fact-field';
 import { useJob } from '../job/provider';
 
 /**
- * What is worth reading of an answer's effects: the answer given with what it sets, each other answer with what it would
- * change. An answer that changes nothing, or sets only itself (°F: °F), is left out.
+ * The effects worth reading: the given answer with what it sets, each other answer with what it would change. An answer
+ * that changes nothing, or sets only itself (°F: °F), is left out.
  */
 const newsOf = (effects: readonly AnswerEffect[]): readonly AnswerEffect[] => {
   const now = effects.find(({ isCurrent }) => isCurrent);

@@ -4,6 +4,7 @@ import { useCallback, useState } from 'react';
 import { setupPageFindings } from '@/core/check/on-setup';
 import { findingKey } from '@/core/job/finding';
 import { changesToApplyAll, isOffTheJob } from '@/core/setup/resolve';
+import type { ResolvedSetting } from '@/core/setup/resolve-among';
 import { SETTING_FAMILIES } from '@/core/setup/settings';
 import { FindingLine } from '../findings/finding-line';
 import { useModel } from '../job/deferred-model';
@@ -11,6 +12,7 @@ import { useJob } from '../job/provider';
 import { SetupMethods } from './practice-options';
 import { SettingRow } from './setting-row';
 import { SetupTabs } from './setup-tabs';
+import { useFoldedSettings } from './use-folded-settings';
 import { useSettings } from './use-settings';
 
 export const SetupPage = () => {
@@ -18,6 +20,7 @@ export const SetupPage = () => {
   const setFact = useJob((job) => job.setFact);
   const settings = useSettings();
   const findings = setupPageFindings(useModel(), settings);
+  const folded = useFoldedSettings(settings);
   const [opened, setOpened] = useState<string | null>(null);
   const toggle = useCallback((id: string) => setOpened((now) => (now === id ? null : id)), []);
   const onPoint = useCallback((at: string) => {
@@ -59,21 +62,30 @@ export const SetupPage = () => {
       </section>
       <SetupMethods />
       {SETTING_FAMILIES.map(({ label, settings: family }) => {
-        const shown = family.map(({ id }) => settings.get(id)!).filter((resolved) => resolved.absent === null);
-        return shown.length === 0 ? null : (
+        const there = family.map(({ id }) => settings.get(id)!).filter((resolved) => resolved.absent === null);
+        const isFolded = ({ setting: { id } }: ResolvedSetting) => folded.has(id) && opened !== id;
+        const atDefault = there.filter(isFolded);
+        const row = (resolved: ResolvedSetting) => (
+          <SettingRow
+            key={resolved.setting.id}
+            resolved={resolved}
+            isOpen={opened === resolved.setting.id}
+            isAccused={accused.has(`setup.${resolved.setting.id}`)}
+            onToggle={toggle}
+          />
+        );
+        return there.length === 0 ? null : (
           <section key={label} aria-label={label} className="mb-6">
             <h2 className="border-b-2 border-ink font-label text-2xl font-semibold">{label}</h2>
-            <ul>
-              {shown.map((resolved) => (
-                <SettingRow
-                  key={resolved.setting.id}
-                  resolved={resolved}
-                  isOpen={opened === resolved.setting.id}
-                  isAccused={accused.has(`setup.${resolved.setting.id}`)}
-                  onToggle={toggle}
-                />
-              ))}
-            </ul>
+            <ul>{there.filter((resolved) => !isFolded(resolved)).map(row)}</ul>
+            {atDefault.length > 0 && (
+              <details>
+                <summary className="flex min-h-11 items-center text-quiet">
+                  Read back at the factory default: {atDefault.length}
+                </summary>
+                <ul>{atDefault.map(row)}</ul>
+              </details>
+            )}
           </section>
         );
       })}

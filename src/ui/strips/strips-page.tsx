@@ -58,7 +58,7 @@ const Kit = () => {
             ))}
           </div>
           <p className="text-sm text-quiet">
-            {seconds} s since the call changed
+            Seconds since the call changed
             {isDroppingOut && '; strips still dropping out from the last call'}
           </p>
           <SecondSlider seconds={seconds} mostS={state.settlesS + AFTERWARDS_S} onChange={setSeconds} />

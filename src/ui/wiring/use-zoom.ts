@@ -6,7 +6,7 @@ import { NARROW_SCREEN } from '../kit/use-media';
 const STEP = 1.25;
 const BOUNDS = [0.35, 2.5] as const;
 /** No larger than this when fitted. */
-const FITTED_MOST = 1.2;
+const FITTED_MOST = 1;
 /** Fitted it is never smaller than this: its smallest words, 13 units, stay at 11 px; what is wider is panned. */
 const FITTED_LEAST = 0.86;
 /** On a phone the whole is too small to read: there it starts this large, its smallest words 12 px, and is panned. */

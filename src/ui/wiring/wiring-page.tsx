@@ -48,7 +48,7 @@ export const WiringPage = () => {
 
   return (
     <PointProvider value={onPoint}>
-      <div className="mx-auto max-w-[110rem] px-3 py-2 sm:px-6">
+      <div className="mx-auto max-w-[100rem] px-3 py-2 sm:px-6">
         <Cautions place="wiring" lines={CAUTIONS} />
         {model.refused.length > 0 ? (
           <section aria-label="Not supported">
@@ -78,7 +78,7 @@ export const WiringPage = () => {
             </div>
             <div
               id="bench"
-              className="grid scroll-mt-16 grid-cols-[minmax(0,1fr)] gap-x-6 gap-y-4 min-[100rem]:grid-cols-[minmax(0,1fr)_17rem]"
+              className="grid scroll-mt-16 grid-cols-[minmax(0,1fr)] gap-x-6 gap-y-4 xl:grid-cols-[minmax(0,1fr)_17rem]"
             >
               <Bench
                 found={found}
@@ -91,7 +91,7 @@ export const WiringPage = () => {
               />
               <aside
                 id="meter"
-                className="no-print grid scroll-mt-16 content-start max-sm:order-first gap-4 sm:grid-cols-2 min-[100rem]:grid-cols-1"
+                className="no-print grid scroll-mt-16 content-start max-sm:order-first gap-4 sm:grid-cols-2 xl:grid-cols-1"
               >
                 <Meter
                   harness={harness}

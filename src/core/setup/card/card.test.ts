@@ -2,7 +2,7 @@ import { assumedFacts, type FactPath, type Facts, withFact } from '../../job/doc
 import type { MarkKind, SettingMark } from '../../job/setting-marks';
 import { currentMarks, settingRecords } from '../../job/setting-marks';
 import { SHIPPED_PROFILES } from '../profiles';
-import { type ControllerProfile, entryKey } from '../profiles/profile';
+import { type ControllerProfile, entryKey, settingsOf as settingsOfEntry } from '../profiles/profile';
 import { quillwort } from '../profiles/quillwort';
 import { spurge } from '../profiles/spurge';
 import { stonecrop } from '../profiles/stonecrop';
@@ -12,6 +12,7 @@ import { banksOf } from './banks';
 import { type Card, cardOf } from './card';
 import { factsOfMark } from './facts-of-mark';
 import { cardFindings } from './findings';
+import { readBackAtDefault } from './read-back-at-default';
 
 const facts = (...changes: readonly [FactPath, unknown][]): Facts =>
   changes.reduce((before, [path, value]) => withFact(before, path, value), assumedFacts());
@@ -268,4 +269,38 @@ test('entries are met in the order in which the controller shows them, whatever 
     screen.kind === 'entry' ? [screen.line.entry.code] : screen.steps.id.startsWith('save') ? [screen.steps.id] : [],
   );
   expect(met).toEqual([units[0]!.code, group.code, 'save-group', units[1]!.code, 'save-unit']);
+});
+
+describe('settings that Setup folds', () => {
+  const folded = (marks: readonly SettingMark[]) => {
+    const of = facts(['setup.indoorProfile', toadflax.id]);
+    return readBackAtDefault(of, settingsOf(of), marks);
+  };
+
+  test('only what was read back at its default, where the default is what the job needs', () => {
+    const entry = toadflax.entries.find(
+      ({ code, factory }) => factory !== undefined && codeOf(card(toadflax), code) === factory,
+    )!;
+    const key = entryKey(entry.scope, entry.code);
+    const ids = settingsOfEntry(entry);
+    expect(folded([])).toEqual(new Set());
+    expect(folded([mark(toadflax, key, 'left', entry.factory!)])).toEqual(new Set());
+    const read = [mark(toadflax, key, 'left', entry.factory!), mark(toadflax, key, 'read-back', entry.factory!)];
+    expect([...folded(read)]).toEqual(ids);
+  });
+
+  test('never a value that the job needs changed, read back or not', () => {
+    const marks = [mark(toadflax, 'unit/KIT', 'found', '0.0'), mark(toadflax, 'unit/KIT', 'read-back', '0.0')];
+    expect(folded(marks).has('kit-size')).toBe(false);
+  });
+});
+
+test('a reminder that the profile lacks does not matter; a lockout does', () => {
+  const of = facts(['thermostat.outdoorSensor', 'wired'], ['gates.auxAboveF', 45], ['talk.pets', true]);
+  const bare = { ...quillwort, entries: quillwort.entries.filter(({ code }) => code.startsWith('E')) };
+  const { gaps } = cardOf(bare, settingsOf(of));
+  expect(gaps.find(({ setting }) => setting === 'aux-lockout')?.matters).toBe(true);
+  for (const { setting, matters } of gaps)
+    if (setting.endsWith('reminder') || setting === 'screen') expect([setting, matters]).toEqual([setting, false]);
+  expect(gaps.some(({ matters }) => !matters)).toBe(true);
 });
