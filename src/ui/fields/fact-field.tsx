@@ -91,10 +91,10 @@ const LINKS_PX = { assumed: 175, confirmed: 60 } as const;
 /** Room above a label for the links, in fields too narrow for both on one line. */
 const spacerOf = (label: string, isAssumed: boolean): string => {
   const needsPx = label.length * LETTER_PX + LINKS_PX[isAssumed ? 'assumed' : 'confirmed'];
-  if (needsPx > 560) return 'h-7';
-  if (needsPx > 448) return 'h-7 @min-[35rem]:hidden';
-  if (needsPx > 352) return 'h-7 @min-[28rem]:hidden';
-  return needsPx > 280 ? 'h-7 @min-[22rem]:hidden' : 'hidden';
+  if (needsPx > 560) return 'h-9';
+  if (needsPx > 448) return 'h-9 @min-[35rem]:hidden';
+  if (needsPx > 352) return 'h-9 @min-[28rem]:hidden';
+  return needsPx > 280 ? 'h-9 @min-[22rem]:hidden' : 'hidden';
 };
 
 /** One fact: its field, whether it is assumed, why it matters, and what the rules say of it. */

@@ -66,7 +66,7 @@ const STRIP_WAYS: readonly LockoutPlan[] = [
     tempering: 'on',
   },
   {
-    name: 'Strips locked out above the balance point, no strips in defrost',
+    name: 'Strips locked out above the balance point, off in defrost',
     compressorBelow: 'none',
     auxAbove: 'balance',
     backup: 'helps',

@@ -41,6 +41,11 @@ test('between two and six ways ship for either kind of backup, and a job may hav
   expect(jobPlans(facts(['year.ways', own]))).toEqual([planFromRow(own[0]!)]);
 });
 
+test('every plan that ships can be saved with a job', () => {
+  for (const of of [facts(), facts(FURNACE)])
+    expect(factProblem('year.ways', presetPlans(of).map(planToRow))).toBeNull();
+});
+
 describe('taken into Setup', () => {
   test('every change suits its fact, and afterwards the job stands so', () =>
     fc.assert(
