@@ -22,10 +22,10 @@ import { minuteReasons } from '../src/core/simulation/minute-reasons';
 import { compareMinutes } from '../src/core/simulation/minute-ways';
 import { FUEL_UNIT } from '../src/core/units/constants';
 
-/** The same under the keys that this report has always had. */
+/** The same under the report's frozen keys. */
 const withOldKeys = ({ gapsF, ...rest }: Balance) => ({ ...rest, holesF: gapsF });
 
-/** Load, capacity, lockouts and what the backup must give; supply air at one outdoor temperature. */
+/** Load, capacity, lockouts and required backup; supply air at one outdoor temperature. */
 export const balanceReport = ({ facts }: JobFile, moment: Moment) => ({
   ...withOldKeys(jobBalance(facts)),
   gates: jobLockouts(facts),
@@ -56,7 +56,7 @@ const minutesOf = ({ defrosts, degreeHoursShort, demandCost, storedBtu }: Minute
   storedBtu,
 });
 
-/** A year of a job as set now and under each way of setting its lockouts. */
+/** A job's year with its present settings and under each lockout plan. */
 export const yearReport = (
   { facts, confirmed }: JobFile,
   weather: WeatherYear,

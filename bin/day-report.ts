@@ -11,14 +11,14 @@ import { dayOfYear } from './day-of-year';
 import { optionsOf, refused } from './options';
 import { weatherNamed } from './weather-named';
 
-/** Hours that one run takes at most: a trace of a month by the minute is 44,640 ticks. */
+/** Maximum hours of one run: a trace of a month by the minute is 44,640 ticks. */
 const MOST_HOURS = 31 * 24;
 
-/** What `gate day` is asked. */
+/** Options of `gate day`. */
 interface DayOptions {
   readonly file: string | undefined;
   readonly weather: HourlyWeather;
-  /** Days from the first of January, from 0. */
+  /** Days from January 1, from 0. */
   readonly day: number;
   readonly hours: number;
   readonly stepMin: number;
@@ -66,9 +66,7 @@ export const dayOptions = (words: string[], read: (file: string | undefined) => 
   };
 };
 
-/**
- * A day of a job by the minute: trace, events with their reasons, and energy; as planned, or as its wires were found.
- */
+/** A job's day by the minute: trace, events with reasons, and energy; as planned or as found. */
 export const dayReport = (
   { facts, confirmed }: JobFile,
   { weather, day, hours, stepMin, code, asFound, csv }: DayOptions,

@@ -9,7 +9,7 @@ import type { JobFile } from '../src/core/formats/job-file';
 import { jobModel } from '../src/core/model/job-model';
 import { optionsOf, refused } from './options';
 
-/** A table of a job; a job whose wiring cannot be planned is refused with the reason. */
+/** The diagnosis table of a job; refuses a job whose wiring cannot be planned, with the reason. */
 const tableFor = ({ facts }: JobFile): Parsed<Table> => {
   const model = jobModel(facts);
   const [reason] = model.refused;
@@ -18,7 +18,7 @@ const tableFor = ({ facts }: JobFile): Parsed<Table> => {
     : { ok: true, value: tableOf(model, DEFAULT_MOMENT) };
 };
 
-/** `gate faults FILE`: everything that can be wrong. */
+/** `gate faults FILE`: every possible cause. */
 export const faultsReport = (job: JobFile): Parsed<unknown> => {
   const table = tableFor(job);
   return table.ok
@@ -26,7 +26,7 @@ export const faultsReport = (job: JobFile): Parsed<unknown> => {
     : table;
 };
 
-/** `gate probes FILE`: everything that can be seen. */
+/** `gate probes FILE`: every possible observation. */
 export const probesReport = (job: JobFile): Parsed<unknown> => {
   const table = tableFor(job);
   if (!table.ok) return table;
@@ -41,7 +41,7 @@ export const probesReport = (job: JobFile): Parsed<unknown> => {
   };
 };
 
-/** The file of a verb that talks by lines. */
+/** The file argument of a dialog verb. */
 export const talkFile = (verb: 'diagnose' | 'world', words: readonly string[]): Parsed<string> => {
   const options = optionsOf([...words], TALK_OPTIONS);
   if (!options.ok) return options;
@@ -66,21 +66,21 @@ const inWorld = (table: Table, fault: string | undefined, noise: string | undefi
   return { ok: true, value: { world: simulatedHouse(table, cause, seed), probeById: table.probeById } };
 };
 
-/** A job's system with something wrong in it, ready to be asked. */
+/** A job's system with a fault, ready for probes. */
 export interface House {
   readonly world: SimulatedHouse;
   readonly probeById: Table['probeById'];
 }
 
-/** A job as a house with a fault in it; `noise` seeds the spread of its meters. */
+/** A job as a simulated house with a fault; `noise` seeds the scatter of its meters. */
 export const houseOf = (job: JobFile, fault: string, noise: string | undefined): Parsed<House> => {
   const table = tableFor(job);
   return table.ok ? inWorld(table.value, fault, noise) : table;
 };
 
 /**
- * `gate diagnose FILE --ask [--complaint ID]` and `gate world FILE --fault ID [--noise SEED]`: two ends of one talk by
- * lines of JSON.
+ * `gate diagnose FILE --ask [--complaint ID]` and `gate world FILE --fault ID [--noise SEED]`: the two sides of a
+ * dialog in lines of JSON.
  */
 export const talkOf = (verb: 'diagnose' | 'world', words: readonly string[], job: JobFile): Parsed<Talk> => {
   const options = optionsOf([...words], TALK_OPTIONS);

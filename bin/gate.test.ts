@@ -5,14 +5,14 @@ import { join } from 'node:path';
 import { climateById } from '../src/core/balance/year/climates';
 import { run } from './run';
 
-/** A command line as the shell sees it, in this process. */
+/** A command line in this process. */
 const gate = (words: string[], input = '') => {
   const answer = run(words, (file) => (file === 0 ? input : readFileSync(file, 'utf8')));
   return answer.ok
     ? { status: 0, stdout: answer.value, stderr: '' }
     : { status: 2, stdout: '', stderr: JSON.stringify(answer) };
 };
-/** The same in a process of its own. */
+/** The same in a separate process. */
 const spawned = (words: string[], input = '') =>
   spawnSync(process.execPath, ['--import', 'tsx', 'bin/gate.ts', ...words], {
     input,
@@ -72,7 +72,7 @@ test('check, states and spice read a file; calc reads standard input', () => {
     airflow: { kind: 'waits' },
   });
   expect(strips.foundKits[0]).toMatchObject({ elementsKW: [4.8, 4.8, 4.8], sure: 'sure', against: [] });
-  // At the 236 V that were read under load: three elements of 4.8 kW at 240 V, and the blower's 3.1 A.
+  // At the measured 236 V under load: three elements of 4.8 kW at 240 V, and the blower's 3.1 A.
   expect(strips.suppliedVolts).toBe(236);
   expect(strips.expectedAmps.main.amps).toBeCloseTo((3 * 4800 * 236) / 240 ** 2 + 3.1, 6);
   expect(gate(['spice', file, '--call', 'cool-1']).stdout).toMatch(/^\.op$/m);

@@ -9,7 +9,7 @@ import { openMeter, openTalk, openWeather, run } from './run';
 import { holdTalk } from './talk';
 import { writePaced } from './weather-report';
 
-// A reader that has seen enough closes its end, as `| head` does: that ends us quietly.
+// A reader that closes its end early, such as `| head`, ends the process quietly.
 process.stdout.on('error', (problem: NodeJS.ErrnoException) => {
   if (problem.code !== 'EPIPE') throw problem;
   process.exit(0);
@@ -18,13 +18,13 @@ process.stdout.on('error', (problem: NodeJS.ErrnoException) => {
 const argv = withNegatives(process.argv.slice(2));
 const readFile = (file: string | 0) => readFileSync(file, 'utf8');
 
-/** Input that cannot be used: what is wrong and where, on standard error, exit code 2. */
+/** Unusable input: what is wrong and where, on standard error, exit code 2. */
 const refuse = ({ error, path }: { readonly error: string; readonly path: string }) => {
   process.stderr.write(`${JSON.stringify({ error, path })}\n`);
   process.exitCode = 2;
 };
 
-/** Holds a talk by lines; one that is over lets go of its input. */
+/** Runs a dialog by lines; when it is over, releases its input. */
 const hold = (talk: Parsed<Talk>) => {
   if (talk.ok) void holdTalk(talk.value).then(() => process.stdin.destroy());
   else refuse(talk);

@@ -1,21 +1,21 @@
 import { createServer, type ServerResponse } from 'node:http';
 import type { AddressInfo } from 'node:net';
 
-/** Where a meter is listened to if no one says otherwise. */
+/** Default address for listening to a meter. */
 export const METER_PORT = 4380;
 
-/** A word to listeners that the meter is still there, ms. */
+/** Keep-alive interval for listeners, ms. */
 const STILL_HERE_MS = 15_000;
 
-/** A stream of lines that pages on this machine can listen to. */
+/** A stream of lines for pages on this machine. */
 export interface MeterServer {
   readonly address: string;
-  /** Sends a line to everyone who listens. */
+  /** Sends a line to all listeners. */
   readonly say: (line: string) => void;
   readonly close: () => Promise<void>;
 }
 
-/** Pages of this machine may listen, and those of origins that were named; no other site reads along. */
+/** Pages of this machine and of named origins may listen; no other site can. */
 const mayListen = (origin: string | undefined, named: readonly string[]): boolean => {
   if (origin === undefined) return true;
   if (named.includes(origin)) return true;
@@ -27,9 +27,9 @@ const mayListen = (origin: string | undefined, named: readonly string[]): boolea
 };
 
 /**
- * Serves lines as server-sent events at `/readings`, to this machine alone.
- * @param port 0: any that is free
- * @param origins addresses of pages elsewhere that may listen as well
+ * Serves lines as server-sent events at `/readings`, on this machine only.
+ * @param port 0: any free port
+ * @param origins addresses of other pages that may listen
  */
 export const serveMeter = (port: number, origins: readonly string[]): Promise<MeterServer> => {
   const listeners = new Set<ServerResponse>();

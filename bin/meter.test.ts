@@ -12,7 +12,7 @@ const readFile = () => {
   return job.value;
 };
 
-/** Listens to a meter as a page does: its status, and each line that comes. */
+/** Listens to a meter as a page does: its status, and each line. */
 const listen = async (address: string, origin?: string) => {
   const request = get(address, { headers: origin === undefined ? {} : { origin } });
   const [response] = (await once(request, 'response')) as [IncomingMessage];
@@ -29,7 +29,7 @@ const listen = async (address: string, origin?: string) => {
   return { response, lines, until, stop: () => request.destroy() };
 };
 
-/** A meter that runs here: what it told, its input, where to listen. */
+/** A running meter: its output, its input, and its address. */
 const started = async (...words: string[]) => {
   const opened = openMeter([...words, '--port', '0'], readFile);
   if (!opened.ok) throw new Error(opened.error);

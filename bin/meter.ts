@@ -9,15 +9,15 @@ import type { House } from './diagnosis-verbs';
 import { METER_PORT, type MeterServer, serveMeter } from './meter-server';
 import { optionsOf, refused } from './options';
 
-/** How often the stand-in sends what it shows, ms. */
+/** Send interval of the simulated meter, ms. */
 const SENDS_EVERY_MS = 250;
 const STAND_IN = 'Stand-in meter';
 
-/** What `gate meter` is asked. */
+/** Options of `gate meter`. */
 export interface MeterOptions {
   readonly port: number;
   readonly origins: readonly string[];
-  /** A system that the leads are put to; null: lines are passed on as they come. */
+  /** The system that the probes are on; null: lines are passed through. */
   readonly file: string | null;
   readonly fault: string;
   readonly noise: string | undefined;
@@ -47,7 +47,7 @@ export const meterOptions = (words: readonly string[]): Parsed<MeterOptions> => 
   };
 };
 
-/** What a line does: its own figure is sent on, the leads go to a probe, or it is refused. */
+/** Handles a line: sends its value, moves the probes, or refuses it. */
 export type MeterWord =
   | { readonly kind: 'send'; readonly line: string }
   | { readonly kind: 'leads'; readonly held: ProbePlacement }
@@ -58,7 +58,7 @@ const heldBy = ({ world }: House, probe: Probe): MeterWord => {
   return held ? { kind: 'leads', held } : { kind: 'refused', error: `${probe.id} is seen or heard, no meter reads it` };
 };
 
-/** What one line of standard input asks of the meter. */
+/** Request in one line of standard input. */
 export const meterWord = (line: string, house: House | null): MeterWord => {
   const json = parseJson(line);
   const asked = json.ok ? (json.value as { probe?: unknown } | null)?.probe : undefined;
@@ -73,7 +73,7 @@ export const meterWord = (line: string, house: House | null): MeterWord => {
     : { kind: 'refused', error: `${shown.path} ${shown.error}`.trim() };
 };
 
-/** Serves a meter until its input ends: what is piped in, or a stand-in whose leads its lines move. */
+/** Serves a meter until its input ends: piped lines, or a simulated meter whose probes are moved by lines. */
 export const holdMeter = async (
   { port, origins }: MeterOptions,
   house: House | null,

@@ -1,6 +1,6 @@
 /**
- * Joins an option and the negative number after it, which would else be taken for an option of its own:
- * `--outdoor -5` becomes `--outdoor=-5`.
+ * Joins an option and a negative number after it, which would otherwise be parsed as an option: `--outdoor -5` becomes
+ * `--outdoor=-5`.
  */
 export const withNegatives = (words: readonly string[]): string[] =>
   words.reduce<string[]>((joined, word) => {

@@ -38,10 +38,10 @@ const opened = (words: readonly string[]): Parsed<Opened | null> => {
   };
 };
 
-/** Whether a round is to be played by lines, and not only told. */
+/** Whether a round is played by lines rather than described. */
 export const isPractice = (words: readonly string[]): boolean => words.includes('--ask');
 
-/** `gate practice [ROUND [--probes|--solve]]`: the rounds; what can be seen of one; the line that solves it best. */
+/** `gate practice [ROUND [--probes|--solve]]`: the rounds; observations of one; its best solution. */
 export const practiceReport = (words: readonly string[]): Parsed<unknown> => {
   const round = opened(words);
   if (!round.ok) return round;

@@ -6,7 +6,7 @@ import { type MeterOptions, meterOptions } from './meter';
 import { TALKS, VERBS } from './verbs';
 import { type PacedLines, weatherOptions, weatherReport } from './weather-report';
 
-/** Input that could not be read: which, and why. */
+/** Input that could not be read, and why. */
 class Unreadable extends Error {
   constructor(
     readonly file: string,
@@ -35,7 +35,7 @@ const orUnreadable = <T>(work: () => Parsed<T>): Parsed<T> => {
 
 /**
  * Runs one command line.
- * @param argv the verb and its words
+ * @param argv the verb and its arguments
  * @param readFile reads a file, or standard input for 0
  * @returns what goes to standard output, or what is wrong and where
  */
@@ -58,7 +58,7 @@ export const run = (
   });
 };
 
-/** Opens a talk by lines: `gate diagnose` and `gate world`. */
+/** Opens a dialog by lines: `gate diagnose` and `gate world`. */
 export const openTalk = (
   verb: 'diagnose' | 'world',
   words: readonly string[],
@@ -71,13 +71,13 @@ export const openTalk = (
     return job.ok ? talkOf(verb, words, job.value) : job;
   });
 
-/** A meter to serve, and the system that its leads are put to, where there is one. */
+/** A meter to serve, and the system its probes are on, if any. */
 interface OpenedMeter {
   readonly options: MeterOptions;
   readonly house: House | null;
 }
 
-/** Opens a meter: lines passed on, or a stand-in whose leads are put to a job's system. */
+/** Opens a meter: lines passed through, or a simulated meter on a job's system. */
 export const openMeter = (words: readonly string[], readFile: (file: string | 0) => string): Parsed<OpenedMeter> =>
   orUnreadable((): Parsed<OpenedMeter> => {
     const options = meterOptions(words);
@@ -90,7 +90,7 @@ export const openMeter = (words: readonly string[], readFile: (file: string | 0)
     return house.ok ? { ok: true, value: { options: options.value, house: house.value } } : house;
   });
 
-/** Opens an outdoor sensor in some weather. */
+/** Opens a simulated outdoor sensor. */
 export const openWeather = (words: readonly string[], readFile: (file: string | 0) => string): Parsed<PacedLines> =>
   orUnreadable((): Parsed<PacedLines> => {
     const options = weatherOptions([...words], readWith(readFile));

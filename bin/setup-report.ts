@@ -10,7 +10,7 @@ import { settingWords } from '../src/core/setup/value';
 
 const setupJob = ({ facts, confirmed }: JobFile) => ({ facts, confirmed: new Set(confirmed) });
 
-/** Every setting of a job with value and reasons, and what contradicts what. */
+/** Every setting of a job with value and reasons, and conflicts. */
 export const settingsReport = (job: JobFile) => {
   const setup = setupJob(job);
   const settings = resolveSettings(setup);
@@ -35,7 +35,7 @@ export const settingsReport = (job: JobFile) => {
   };
 };
 
-/** The way through one controller in its own codes. */
+/** The card of one controller. */
 export const cardReport = (job: JobFile, profile: ControllerProfile) => {
   const card = cardOf(profile, resolveSettings(setupJob(job)), lastMarks(job));
   return {

@@ -18,7 +18,7 @@ import { ladder } from '../src/core/strips/ladder';
 import { ladderState } from '../src/core/strips/ladder-state';
 import { ampsMeaning } from '../src/core/strips/reading-meaning';
 
-/** Everything the Strips page says of a job's kit, for a moment, once every switch has moved. */
+/** Everything on the Strips page of a job's kit for a moment, after the last switch has moved. */
 export const stripsReport = (file: JobFile, moment: Moment) => {
   const { facts, confirmed } = file;
   const readings = lastReadings(file);

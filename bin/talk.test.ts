@@ -15,7 +15,7 @@ const talk = (verb: 'diagnose' | 'world', ...words: string[]) => {
 };
 type Line = Record<string, unknown>;
 
-/** Lets the two ends talk to each other to the end. */
+/** Runs both sides of a dialog against each other. */
 const duel = (fault: string, ...noise: string[]): { lines: Line[]; end: Line } => {
   const world = talk('world', '--fault', fault, ...noise);
   const [{ complaint }] = world.first as [{ complaint: string }];

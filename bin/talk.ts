@@ -1,7 +1,7 @@
 import { createInterface } from 'node:readline';
 import type { Talk } from '../src/core/formats/diagnosis-lines';
 
-/** Holds a talk by lines on standard input and output, to its end or to that of the input. */
+/** Runs a dialog on standard input and output until it or the input ends. */
 export const holdTalk = async (
   talk: Talk,
   input: NodeJS.ReadableStream = process.stdin,

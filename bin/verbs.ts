@@ -66,7 +66,7 @@ const withJob = (text: string, answer: (job: JobFile) => Parsed<unknown>): Parse
   return job.ok ? answer(job.value) : job;
 };
 
-/** Options shared by the verbs that answer for a moment: `--call`, `--outdoor`, `--indoor`, `--try`. */
+/** Options of verbs for a moment: `--call`, `--outdoor`, `--indoor`, `--try`. */
 const momentOf = (words: string[]): Parsed<{ file: string | undefined; moment: Moment; call: CallId | undefined }> => {
   const options = optionsOf(words, {
     call: { type: 'string' },
@@ -109,8 +109,8 @@ const withMoment = (
 };
 
 /**
- * A job's model under what is tried, for a moment; a job whose wiring cannot be planned is refused with the reason, as
- * is a condition or fault it cannot have.
+ * A job's model for a moment with a simulation; refuses a job whose wiring cannot be planned, and a condition or fault
+ * it cannot have, with the reason.
  */
 const withModel = (
   words: string[],
@@ -131,7 +131,7 @@ const withModel = (
     return answer(model, moment, call);
   });
 
-/** `--profile`: the id of a profile that ships, or a file. */
+/** `--profile`: the id of a shipped profile, or a file. */
 const profileOf = (words: string[], read: Read): Parsed<{ file: string | undefined; profile: ControllerProfile }> => {
   const options = optionsOf(words, { profile: { type: 'string' } });
   if (!options.ok) return options;
@@ -149,7 +149,7 @@ const profileOf = (words: string[], read: Read): Parsed<{ file: string | undefin
 
 const METHODS = ['bins', 'hourly', 'minutes'] as const;
 
-/** `--weather` (the id of a climate that ships, or a file), `--method`, `--fill`, `--scale`. */
+/** `--weather` (the id of a shipped climate, or a file), `--method`, `--fill`, `--scale`. */
 const yearOptionsOf = (words: string[], read: Read) => {
   const options = optionsOf(words, {
     weather: { type: 'string' },
@@ -166,7 +166,7 @@ const yearOptionsOf = (words: string[], read: Read) => {
   return weather.ok ? answered({ file: positionals[0], method, weather: weather.value }) : weather;
 };
 
-/** How the verbs are used that go on in time, line by line. */
+/** Usage of the verbs that run line by line. */
 export const TALKS: readonly string[] = [
   'diagnose FILE --ask [--complaint ID]',
   'world FILE --fault ID [--noise SEED]',

@@ -4,13 +4,13 @@ import { readWeather } from '../src/core/formats/weather';
 import type { WeatherYear } from '../src/core/formats/weather/weather-read';
 import { refused } from './options';
 
-/** How weather from a file is taken: gaps filled, and on which scale where the file does not say. */
+/** How to read weather from a file: fill gaps, and the scale if the file does not say. */
 export interface WeatherReading {
   readonly fill?: boolean | undefined;
   readonly scale?: string | undefined;
 }
 
-/** A year of weather by the id of a climate that ships, or from an EPW or CSV file. */
+/** A year of weather by the id of a shipped climate, or from an EPW or CSV file. */
 export const weatherNamed = (
   name: string | undefined,
   read: (file: string | undefined) => string,

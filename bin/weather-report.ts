@@ -6,16 +6,16 @@ import { dayOfYear } from './day-of-year';
 import { optionsOf, refused } from './options';
 import { weatherNamed } from './weather-named';
 
-/** A year by the minute is enough for anyone. */
+/** Maximum length: a year by the minute. */
 const MOST_HOURS = 8760;
 
-/** What `gate weather` is asked. */
+/** Options of `gate weather`. */
 interface WeatherOptions {
   readonly weather: HourlyWeather;
-  /** Hours from the first of January, 0:00. */
+  /** Hours from January 1, 0:00. */
   readonly fromHour: number;
   readonly hours: number;
-  /** Minutes of weather in a second; null: all at once. */
+  /** Minutes of weather per second; null: all at once. */
   readonly pace: number | null;
 }
 
@@ -50,13 +50,13 @@ export const weatherOptions = (words: string[], read: (file: string | undefined)
   return weather.ok ? { ok: true, value: { weather: weather.value, fromHour, hours: count, pace: paced } } : weather;
 };
 
-/** What an outdoor sensor sends in each minute, and how many minutes go by in a second; null: all at once. */
+/** Sensor output for each minute, and minutes per second; null: all at once. */
 export interface PacedLines {
   readonly minutes: readonly string[];
   readonly pace: number | null;
 }
 
-/** What an outdoor sensor sends, minute by minute: the lines of each. */
+/** Sensor output minute by minute, as lines. */
 export const weatherReport = ({ weather, fromHour, hours, pace }: WeatherOptions): PacedLines => {
   const at = weatherFrom(weather, fromHour);
   const minutes = Array.from({ length: Math.round(hours * 60) }, (_, minute) =>
@@ -67,7 +67,7 @@ export const weatherReport = ({ weather, fromHour, hours, pace }: WeatherOptions
   return { minutes, pace };
 };
 
-/** Writes lines at their pace. */
+/** Writes lines at a pace. */
 export const writePaced = async (
   { minutes, pace }: PacedLines,
   write: (text: string) => void = (text) => void process.stdout.write(text),

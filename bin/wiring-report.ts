@@ -5,7 +5,7 @@ import { roundTo } from '../src/core/units/round';
 import { faultsByCode } from '../src/core/wiring/fault';
 import { roomNote, traceCall } from '../src/core/wiring/trace';
 
-/** What is tried, in words where it is a fault; null where nothing is. */
+/** The simulation in words if it is a fault; null if there is none. */
 const triedWords = ({ harness, scenario }: JobModel): string | null => {
   const faults = faultsByCode(harness, scenario.faults).map(({ words }) => words);
   return faults.length > 0 ? [...scenario.conditions, ...faults].join('; ') : scenarioCode(scenario) || null;
@@ -35,7 +35,7 @@ export const statesReport = (model: JobModel, moment: Moment) => {
   return { outdoorF: moment.outdoorF, trying: scenarioCode(model.scenario) || null, calls: Object.fromEntries(calls) };
 };
 
-/** The current's path through every coil of a call. */
+/** Current path through every coil of a call. */
 export const traceReport = (model: JobModel, moment: Moment) => {
   const { facts, sound, harness } = model;
   const state = model.state(moment);

@@ -8,9 +8,9 @@ import { ROOT, STATE } from './lib/project.mjs';
 import { giveUp, say } from './lib/say.mjs';
 
 /**
- * Puts defects that were once there back, one at a time, into a copy of the sources, and sees whether the attack finds
- * each: `npm run attack:defects -- COUNT SEED WORDS`, of those with these words in their name. An attack that finds
- * none of them proves nothing by finding nothing.
+ * Puts earlier defects back, one at a time, into a copy of the sources, and checks whether the attack finds each: `npm
+ * run attack:defects -- COUNT SEED WORDS`, limited to defects with these words in their name. An attack that finds none
+ * of them proves nothing.
  */
 const DEFECTS = [
   {
@@ -64,7 +64,7 @@ const DEFECTS = [
     file: 'src/core/formats/profile-file.ts',
     from: 'return withShape(document.toJS({ maxAliasCount: 20 }));',
     to: 'return { ok: true, value: document.toJS({ maxAliasCount: -1 }) };',
-    // What the file's reader lets through, the form of conditions refuses by itself: both walls are taken down.
+    // What the reader lets through, the schema of conditions still refuses: both checks are removed.
     also: {
       file: 'src/core/setup/profiles/schema.ts',
       from: 'if (depth > DEEPEST_CONDITION) return',
@@ -204,7 +204,7 @@ const DEFECTS = [
   {
     defect: 'quotes without number are looked through',
     kind: 'quotes without number',
-    // Each takes seconds where nothing stops it.
+    // Each takes seconds if nothing stops it.
     tries: '2',
     file: 'src/core/formats/csv-guard.ts',
     from: 'const MOST_QUOTES = 1_000_000;',
@@ -295,8 +295,8 @@ const env = { ...postgres.database('gate_cross_attack', true), LOG_LEVEL: 'silen
 if (!npmRun('migrate', env) || !npmRun('seed', env)) giveUp('The database could not be made ready.');
 
 /**
- * Whether the attack on the copy, as set now, finds something; and the first thing that it finds.
- * @param kind the kind of tries that is to find it; empty: all of them
+ * Whether the attack on the copy finds something, and its first finding.
+ * @param kind kind of attempts that must find it; empty: all
  */
 const attack = (kind = '', tries = '60') => {
   const { status, stdout } = spawnSync(
@@ -318,7 +318,7 @@ const attack = (kind = '', tries = '60') => {
   return { isFound: status !== 0, words: /seed \d+: .*$/m.exec(stdout)?.[0] ?? stdout.trim().split('\n').at(-1) };
 };
 
-/** The text with a defect put back; null where the place for it is gone. */
+/** The text with a defect put back; null if its place is gone. */
 const spoiled = (text, { from, to }) => {
   const [froms, tos] = [[from].flat(), [to].flat()];
   const isWhole = froms.every((each) => (typeof each === 'string' ? text.includes(each) : text.search(each) >= 0));

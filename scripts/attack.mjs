@@ -11,9 +11,9 @@ import { giveUp, say } from './lib/say.mjs';
 import { demoSession } from './lib/session.mjs';
 
 /**
- * Attacks the application: spoiled files and requests (`npm run attack -- COUNT SEED ROUNDS`), then kills of the
- * application and of the database in the middle of saves, with what was acknowledged counted afterward. Fails on
- * anything lost, doubled, crashed or hung.
+ * Attacks the application: corrupted files and requests (`npm run attack -- COUNT SEED ROUNDS`), then kills of
+ * application and database during saves, with acknowledged writes counted afterward. Fails on anything lost, doubled,
+ * crashed or hung.
  */
 const [count = '7000', seed = '1', rounds = '12'] = process.argv.slice(2);
 const WRITERS = 6;
@@ -39,7 +39,7 @@ const fuzz = () =>
 
 const tally = { acknowledged: 0, lost: 0, doubled: 0, refused: 0, 'sent again': 0 };
 
-/** Who the attack is, by the application that it asks; kept through every kill. */
+/** The attacker's session, per application; kept through every kill. */
 const sessions = new Map();
 
 const send = async (address, path, method, body) => {
@@ -50,7 +50,7 @@ const send = async (address, path, method, body) => {
       body: JSON.stringify(body),
       signal: AbortSignal.timeout(4000),
     });
-    // An answer that was cut off in its middle has told nothing.
+    // A truncated answer acknowledges nothing.
     return { status: answer.status, body: await answer.json() };
   } catch {
     return { status: 0, body: null };
@@ -88,7 +88,7 @@ const nextReading = ({ id, at }) => ({
   },
 });
 
-/** What a writer was told has landed. */
+/** What was acknowledged to a writer. */
 const acknowledge = (state, { method, body }, answer) => {
   tally.acknowledged++;
   if (method === 'PATCH') {
@@ -98,7 +98,7 @@ const acknowledge = (state, { method, body }, answer) => {
   } else state.readings.push(body.readings[0].id);
 };
 
-/** One writer with a job of its own: saves and readings in turn, each sent again under its own id until it is told. */
+/** One writer with its own job: alternating saves and readings, each resent under its own id until acknowledged. */
 const writer = async (address, state, until) => {
   while (performance.now() < until) {
     state.under ??= state.at % 2 === 0 ? nextSave(state) : nextReading(state);
@@ -109,7 +109,7 @@ const writer = async (address, state, until) => {
       await sleep(50);
       continue;
     }
-    // No one else writes to this job: a refusal of a save that was sent again is a save that counted twice.
+    // No one else writes to this job: if a resent save is refused, the first one was counted twice.
     if (status < 300) acknowledge(state, state.under, answer);
     else tally.refused++;
     state.under = undefined;
@@ -164,8 +164,8 @@ await stopApp(app);
 postgres.stop();
 
 /**
- * Saves while the database's disk is full: each is refused with what is wrong, nothing that was acknowledged is lost,
- * and what waited lands when there is room. On a small disk in memory, where this machine lets one be made.
+ * Saves while the database's disk is full: each is refused with the reason, no acknowledged write is lost, and waiting
+ * ones are stored when there is space. On a small memory disk, if this machine allows one.
  * @returns what was found, as a line of the table; null where no such disk can be made
  */
 const diskFull = async () => {
@@ -189,13 +189,13 @@ const diskFull = async () => {
     await send(at, '/api/jobs', 'POST', { id, from: 'blank', name: 'attacked' });
     const state = { id, at: 0, saves: 0, revision: 1, value: null, readings: [], under: undefined };
     await writer(at, state, performance.now() + 500);
-    // All that is left of the disk goes into one file.
+    // One file takes the rest of the disk.
     const fill = () =>
       spawnSync('dd', ['if=/dev/zero', `of=${join(disk, 'ballast')}`, 'bs=8k', 'oflag=append', 'conv=notrunc'], {
         stdio: 'ignore',
       });
     fill();
-    // What the database has laid by is used up with whole jobs, until one is refused for want of room.
+    // Space reserved by the database is used up with whole jobs until one is refused.
     let refusal = null;
     for (let jobs = 0; jobs < 2000 && refusal === null; jobs++) {
       const job = { id: randomUUID(), from: 'sample', source: 'cinder-creek', name: 'x'.repeat(100) };
@@ -203,7 +203,7 @@ const diskFull = async () => {
       if (status === 503 || status === 0) refusal = `job ${jobs + 1}: ${body?.error ?? 'no answer'}`;
     }
     const before = { ...tally };
-    // What the database frees meanwhile is taken from it again.
+    // Space that the database frees meanwhile is taken again.
     fill();
     const filling = setInterval(fill, 50);
     await writer(at, state, performance.now() + 3000);
@@ -212,7 +212,7 @@ const diskFull = async () => {
     const told = tally['sent again'] - before['sent again'];
     rmSync(join(disk, 'ballast'));
     for (let tries = 0; tries < 100 && (await send(at, '/api/ready', 'GET')).status !== 200; tries++) {
-      // A full disk may have ended the database itself: someone starts it again.
+      // A full disk may stop the database itself: start it again.
       if (tries === 20) small.crash();
       await sleep(100);
     }

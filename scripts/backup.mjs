@@ -3,13 +3,13 @@ import { runOnDatabase } from './lib/dump.mjs';
 import { giveUp, say } from './lib/say.mjs';
 
 /**
- * Everything of every crew as one file of PostgreSQL's own archive format: `npm run backup -- FILE`. As a role that the
- * walls between crews do not hold, such as a superuser: a part of the rows is no backup.
+ * Backs up all crews as one file in PostgreSQL's archive format: `npm run backup -- FILE`. Runs as a role that row
+ * security does not restrict, such as a superuser: part of the rows is not a backup.
  */
 const [file] = process.argv.slice(2);
 if (!file) giveUp('Say where to: npm run backup -- gate-cross.dump');
 if (existsSync(file)) giveUp(`${file} is there already; nothing was overwritten. Take another name.`);
-// A name of its own until it is whole: a file that is there is a backup.
+// A temporary name until complete: an existing file is always a whole backup.
 const unfinished = `${file}.unfinished`;
 if (!runOnDatabase('pg_dump', ['--format=custom', '--no-owner', '--no-privileges', `--file=${unfinished}`])) {
   rmSync(unfinished, { force: true });

@@ -11,10 +11,10 @@ import { giveUp } from './lib/say.mjs';
 import { demoSession } from './lib/session.mjs';
 
 /**
- * Prints the figures that the product is held to: the core, the built pages in a browser, on a phone's processor and a
- * slow line, the server with ten thousand jobs, and with a thousand crews next to them.
- * `npm run bench -- core|diagnosis|pages|slow|board|viewers|crews` prints one of them;
- * BENCH_REQUESTS says over how many requests memory is watched.
+ * Prints the product's benchmark figures: core, built pages in a browser, a phone's processor and a slow connection,
+ * the server with ten thousand jobs, and with a thousand crews. `npm run bench --
+ * core|diagnosis|pages|slow|board|viewers|crews` prints one of them; BENCH_REQUESTS sets the number of requests for the
+ * memory test.
  */
 const [only] = process.argv.slice(2);
 const isWanted = (part) => only === undefined || only === part;
@@ -26,7 +26,7 @@ const run = (file, env = {}) =>
     env: { ...process.env, ...env },
   });
 
-/** Runs a part against a freshly seeded application on its own database cluster. */
+/** Runs a part against a freshly seeded application with its own database cluster. */
 const withApp = async (cluster, settings, file) => {
   const postgres = await startPostgres(cluster, settings);
   try {
@@ -61,7 +61,7 @@ if (isWanted('diagnosis')) run('diagnosis.ts');
 if (only !== 'core' && !ensureBuild()) giveUp('The build failed; the reasons are above.');
 if (isWanted('pages')) await withApp('test-postgres', ['fsync=off'], 'pages.ts');
 if (isWanted('slow')) await withApp('test-postgres', ['fsync=off'], 'slow.ts');
-// What is saved is waited for, as it is at work.
+// Writes wait for the disk, as in production.
 if (isWanted('board')) await withApp('bench-postgres', [], 'board.ts');
 if (isWanted('viewers')) await withApp('bench-postgres', [], 'viewers.ts');
 if (isWanted('crews')) await withApp('bench-postgres', [], 'crews.ts');

@@ -19,7 +19,7 @@ const commandOf = (pid) => {
   }
 };
 
-/** What an earlier start left: still at work, or interrupted with the application orphaned. */
+/** Remains of an earlier start: still running, or interrupted with the application orphaned. */
 if (existsSync(runFile)) {
   const { demoPid, appPid, address } = JSON.parse(readFileSync(runFile, 'utf8'));
   if (commandOf(demoPid).includes('demo.mjs'))

@@ -3,8 +3,8 @@ import { runOnDatabase } from './lib/dump.mjs';
 import { giveUp, say } from './lib/say.mjs';
 
 /**
- * Brings a backup into an empty database, all of it or nothing: `npm run restore -- FILE`. Migrations follow, which
- * bring an older backup up to date and grant the application's role what it needs.
+ * Restores a backup into an empty database, all or nothing: `npm run restore -- FILE`. Migrations follow, which upgrade
+ * an older backup and grant the application's role its rights.
  */
 const [file] = process.argv.slice(2);
 if (!file) giveUp('Say which file: npm run restore -- gate-cross.dump');

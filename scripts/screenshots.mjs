@@ -6,7 +6,7 @@ import { ROOT } from './lib/project.mjs';
 import { say } from './lib/say.mjs';
 import { demoSession } from './lib/session.mjs';
 
-/** Takes the pictures of docs/screenshots/ from the demo data, one for each main view. */
+/** Takes the pictures of docs/screenshots/ from the demo data, one per main view. */
 const JOBS = {
   planned: '7d5f0c52-3a1e-4c55-9f0e-6b2b6a4f1001',
   started: '7d5f0c52-3a1e-4c55-9f0e-6b2b6a4f1002',
@@ -68,7 +68,7 @@ for (const [name, path, viewport, second] of VIEWS) {
   const page = await context.newPage();
   await page.goto(address + path, { waitUntil: 'networkidle' });
   if (second) await page.getByLabel('Seconds since the call').fill(String(second));
-  // What is calculated next to the page says so until it is there.
+  // Parts that calculate in the background say so until they are done.
   await page.waitForFunction(() => !/\w …/.test(document.querySelector('main')?.innerText ?? ''), undefined, {
     timeout: 20_000,
   });

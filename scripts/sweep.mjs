@@ -4,18 +4,18 @@ import { ensurePackages } from './lib/packages.mjs';
 import { ROOT } from './lib/project.mjs';
 import { say } from './lib/say.mjs';
 
-/** Tests that `npm test` runs on a part of the families, and that take all of them here. */
+/** Tests that `npm test` runs on part of the families, run here on all of them. */
 const SWEEPS = {
-  // Every single mistake in every family that can be wired: some ten minutes.
+  // Every single mistake in every family: about ten minutes.
   mutations: 'wiring/mutations',
-  // Old walls of one family in five.
+  // Old wiring of one family in five.
   walls: 'changeout/read-wall',
-  // A good house of every family through every step of a startup, and every fault in sixty of them; of every family no
-  // instruction that leads around a safety, no tap that makes a safety reading pass, and stops that say the same.
+  // A good house of every family through every step of a startup, and every fault in sixty of them; in every family no
+  // instruction that bypasses a safety, no tap that passes a safety reading, and consistent stops.
   proof: 'startup/whole-proof|stop-work/safe-proof',
   // Forty thousand histories of three devices on one job.
   histories: 'sync/sync',
-  // Every fault of every practice house as a round, solved through a player’s acts.
+  // Every fault of every practice house as a round, solved with a player’s acts.
   rounds: 'practice/practice',
 };
 

@@ -9,7 +9,7 @@ import { freePort, startPostgres } from './lib/postgres.mjs';
 import { ROOT, STATE } from './lib/project.mjs';
 import { say } from './lib/say.mjs';
 
-/** Everything (no word), `unit` (Jest alone) or `e2e` (the browser alone); further words go to the runner. */
+/** Everything (no argument), `unit` (Jest only) or `e2e` (browser only); further arguments go to the runner. */
 const [only, ...words] = process.argv.slice(2);
 const isWanted = (part) => only === undefined || only === part;
 const count = { passed: 0, failed: 0 };
@@ -28,14 +28,14 @@ const runner = (program, programWords, env) =>
   });
 const readReport = (file) => (existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : null);
 
-/** Adds a runner's own counts; a runner that ended without any has failed. */
+/** Adds a runner's counts; a runner that ended without any has failed. */
 const add = (name, passed, failed, status) => {
   count.passed += passed;
   count.failed += failed;
   if (passed + failed === 0 || (status !== 0 && failed === 0)) step(`${name} ended badly`, false);
 };
 
-/** Test files run side by side, one on each core; each runner has a database of its own. */
+/** Test files run in parallel, one per core; each runner has its own database. */
 const JEST_WORKERS = availableParallelism();
 
 const runJest = (addresses) => {
@@ -71,7 +71,7 @@ const runBrowser = async ({ DATABASE_URL: databaseUrl }) => {
   });
   await stopApp(app);
   const stats = readReport(file)?.stats;
-  // A test that passes only on a second try is a defect to find, not one that passed.
+  // A test that passes only on retry counts as failed.
   add('Playwright', stats?.expected ?? 0, (stats?.unexpected ?? 0) + (stats?.flaky ?? 0), status);
 };
 

@@ -13,7 +13,7 @@ const policy = (nonce: string) =>
     "style-src 'self' 'unsafe-inline'",
     "img-src 'self' data: blob:",
     "font-src 'self'",
-    // Meters of this machine are listened to.
+    // Meters on this machine may be connected to.
     `connect-src 'self' http://127.0.0.1:* http://localhost:*${isProduction ? '' : ' ws:'}`,
     "worker-src 'self'",
     "manifest-src 'self'",
@@ -23,7 +23,7 @@ const policy = (nonce: string) =>
     "frame-ancestors 'none'",
   ].join('; ');
 
-/** Whether an address can be read: half a letter in it cannot. */
+/** Whether an address can be decoded: half a character cannot. */
 const isReadable = (pathname: string): boolean => {
   try {
     decodeURIComponent(pathname);
@@ -33,22 +33,22 @@ const isReadable = (pathname: string): boolean => {
   }
 };
 
-/** Pages that are read without signing in, and everything that answers for itself. */
+/** Pages that need no sign-in, and routes that answer for themselves. */
 const OPEN = /^\/(api|guide|sign-in|first-start|join|shared|shell|serwist)(\/|$)/;
 
-/** Where to sign in, for whoever asks for a page and has no session; the page is gone on with afterward. */
+/** Sends a page request without a session to sign-in; the page continues afterward. */
 const signInFirst = (request: NextRequest): URL | null => {
   const { nextUrl, cookies, headers } = request;
   const { pathname, search, host } = nextUrl;
   if (OPEN.test(pathname) || (cookies.has(SESSION_COOKIE) && !cookies.has(SIGNED_OUT_COOKIE))) return null;
   const to = pathname === '/' ? '' : `?to=${encodeURIComponent(pathname + search)}`;
-  // Behind a proxy this process knows its own name alone; the one that was asked for has been let in.
+  // Behind a proxy this process knows only its own name; the requested host was already checked.
   return new URL(`/sign-in${to}`, `${isSecure(request) ? 'https' : 'http'}://${headers.get('host') ?? host}`);
 };
 
 const HOSTS = allowedHosts(process.env);
 
-/** Sets the content security policy, with a fresh nonce for each page; keeps out foreign writes and foreign names. */
+/** Sets the content security policy with a fresh nonce per page; rejects foreign writes and hosts. */
 export const proxy = (request: NextRequest): NextResponse => {
   const refused = notLetIn(request, HOSTS);
   if (refused) return NextResponse.json({ error: refused.error, path: '' }, { status: refused.status });
@@ -57,14 +57,14 @@ export const proxy = (request: NextRequest): NextResponse => {
       { error: 'This link is incomplete. Check that you copied all of it.', path: '' },
       { status: 400 },
     );
-  // Answers of the interface hold no page: they need no policy of their own.
+  // API responses contain no page and need no policy.
   if (request.nextUrl.pathname.startsWith('/api/')) return NextResponse.next();
   const to = signInFirst(request);
   if (to) return NextResponse.redirect(to);
   const nonce = btoa(crypto.randomUUID());
   const headers = new Headers(request.headers);
   headers.set('x-nonce', nonce);
-  // The page that devices keep for times offline is no one's.
+  // The offline shell belongs to no one.
   if (request.nextUrl.pathname === '/shell') headers.set('x-nobodys', 'yes');
   else headers.delete('x-nobodys');
   headers.set('content-security-policy', policy(nonce));

@@ -10,7 +10,7 @@ const MINUTES = 525_600;
 
 /**
  * The yardstick: half a million minutes of the same house, compressor and strips in one loop over typed arrays, with
- * thermostat and frost written out by hand and no wires. It gives kWh and nothing else.
+ * thermostat and frost written by hand and no wiring. It computes kWh only.
  */
 export const bareMinutes = (facts: Facts, hoursF: Float64Array): number => {
   const house = jobHouse(facts);

@@ -6,8 +6,8 @@ import type { LockoutPlan } from '../../src/core/setup/ways/way';
 import { BTU_PER_KWH } from '../../src/core/units/constants';
 
 /**
- * The yardstick: the same hours and the same arithmetic for a single-stage unit with strips, written out in one loop
- * over typed arrays, with the straight pieces of capacity and power looked up by hand. It gives cost and nothing else.
+ * The yardstick: the same hours and arithmetic for a single-stage unit with strips in one loop over typed arrays, with
+ * capacity and power looked up by hand. It computes cost only.
  */
 export const bareYears = (facts: Facts, ways: readonly LockoutPlan[], hoursF: Float64Array): number[] =>
   [facts, ...ways.map((way) => factsUnder(facts, way))].map((under) => {

@@ -7,13 +7,13 @@ import { CREW, fillJobs } from './jobs';
 import { cpuMs, get, median, ms, say, sayMemory, send, share, timed } from './measure';
 
 /**
- * The server with ten thousand jobs: its answers next to the bare query, what they cost it, saves on a disk that is
- * waited for, and its memory over many requests.
+ * The server with ten thousand jobs: response times compared with the bare query, their cost, saves with a synchronous
+ * disk, and memory over many requests.
  */
 const ROUNDS = 300;
 const MANY = Number(process.env.BENCH_REQUESTS ?? 5000);
 
-/** The board's own query, as bare as it goes: in a crew's transaction, on this connection. */
+/** The bare query of the job list, in a crew's transaction, on this connection. */
 const bare = (search: string) => () =>
   inCrew(CREW, () =>
     database().query(

@@ -2,7 +2,7 @@ import { type BrowserContext, type BrowserContextOptions, chromium } from '@play
 
 export const base = process.env.BASE_URL!;
 
-/** Sample jobs that are looked at. */
+/** Sample jobs for the benchmarks. */
 export const DUAL_FUEL_JOB = '7d5f0c52-3a1e-4c55-9f0e-6b2b6a4f1004';
 export const JOB = '7d5f0c52-3a1e-4c55-9f0e-6b2b6a4f1002';
 
@@ -11,7 +11,7 @@ export const browser = await chromium.launch({
   args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
 });
 
-/** A browser of its own in which someone is signed in. */
+/** A separate browser with a signed-in person. */
 export const signedIn = async (options: BrowserContextOptions = {}): Promise<BrowserContext> => {
   const context = await browser.newContext(options);
   const [name = '', value = ''] = (process.env.SESSION ?? '').split('=');
@@ -19,13 +19,13 @@ export const signedIn = async (options: BrowserContextOptions = {}): Promise<Bro
   return context;
 };
 
-/** How long thirty taps on +1° took, ms, quickest first: until the needle is painted, and until all has followed. */
+/** Times of thirty taps on +1°, ms, ascending: until the needle is painted, and until everything has followed. */
 export interface TapsMs {
   readonly needle: readonly number[];
   readonly all: readonly number[];
 }
 
-/** Runs in the page, as text: the tool that strips types here would leave helpers in it that the page has not. */
+/** Runs in the page, as text: the type stripper here would leave helpers that the page does not have. */
 export const PRESS_THIRTY_TIMES = `(async () => {
   const painted = () => new Promise((resolve) => requestAnimationFrame(() => setTimeout(() => resolve(performance.now()))));
   const followed = () => new Promise((resolve) => requestIdleCallback(() => resolve(performance.now())));
@@ -42,6 +42,6 @@ export const PRESS_THIRTY_TIMES = `(async () => {
   return { needle: sorted(needle), all: sorted(all) };
 })()`;
 
-/** The middle and the slowest of thirty taps, in words. */
+/** Median and slowest of thirty taps, in words. */
 export const tapWords = ({ needle, all }: TapsMs): string =>
   `needle median ${needle[15]!.toFixed(0)} ms, slowest ${needle.at(-1)!.toFixed(0)}   page median ${all[15]!.toFixed(0)} ms, slowest ${all.at(-1)!.toFixed(0)}`;

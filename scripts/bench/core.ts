@@ -49,7 +49,7 @@ import { traceCall } from '../../src/core/wiring/trace';
 import { bareMinutes } from './bare-minutes';
 import { bareYears } from './bare-years';
 
-/** Times a function over many runs and prints median and slowest percent, ms. */
+/** Times a function over many runs; prints median and slowest percent, ms. */
 const time = (what: string, aim: string, work: () => unknown, runs = 400): void => {
   for (let warm = 0; warm < Math.min(50, runs); warm++) work();
   const took = Array.from({ length: runs }, () => {
@@ -61,11 +61,11 @@ const time = (what: string, aim: string, work: () => unknown, runs = 400): void 
   console.log(`${what.padEnd(58)} median ${at(0.5)} ms   p99 ${at(0.99)} ms   ${aim}`);
 };
 
-/** The same facts as a new object: a model of its own, nothing calculated yet. */
+/** The same facts as a new object, so that nothing is cached. */
 const fresh = (of: Facts): Facts => ({ ...of });
 const allFindings = (of: Facts) => findingsOf(jobModel(fresh(of)));
 
-/** Times the first run of something, ms: no warm-up. */
+/** Time of a first run, ms: no warm-up. */
 const first = (what: string, aim: string, work: () => unknown): void => {
   const from = performance.now();
   work();
@@ -116,7 +116,7 @@ time('+1 °F: ruler', 'aim < 8', () => {
   const state = model.state(moment);
   return [rulerSentence(facts, state, moment), supplyAir(facts, state, moment)];
 });
-/** All that the Wiring page calculates anew when the needle moves. */
+/** Everything the Wiring page recalculates when the needle moves. */
 const wiringPage = (of: JobModel) => {
   const moment = next();
   const state = of.state(moment);

@@ -15,8 +15,8 @@ import { beginSession } from '../../src/server/repositories/sessions';
 import { cpuMs, get, median, ms, say, sayMemory, send, share, timed } from './measure';
 
 /**
- * The server with a thousand crews of fifty jobs and one of ten thousand, forty readings each, on a disk that is waited
- * for: the board and the search of both kinds, what the walls between crews cost, and two hundred who save at once.
+ * The server with a thousand crews of fifty jobs and one of ten thousand, forty readings each, with a synchronous disk:
+ * job list and search of both kinds, the cost of row security, and two hundred simultaneous saves.
  */
 const CREWS = Number(process.env.BENCH_CREWS ?? 1000);
 const SMALL = 50;
@@ -32,7 +32,7 @@ const document = documentOf(file);
 const outline = jobOutline({ ...file, document });
 const WORDS = '{quarry,juniper,cinder,spur,flume,bench,creek,mesa}';
 
-/** Gives a crew this many jobs with their readings. */
+/** Gives a crew this many jobs with readings. */
 const fill = (scope: CrewScope, jobs: number) =>
   inCrew(scope, async () => {
     const rows = await select<{ id: string }>(
@@ -84,11 +84,11 @@ const BOARD = (search: string) => `SELECT j.id, j.name, j.customer, j.street, j.
   LEFT JOIN job_summaries s ON s.crew_id = j.crew_id AND s.job_id = j.id
   ORDER BY j.updated_at DESC, j.id DESC`;
 
-/** The board's question behind the wall. */
+/** The job list query with row security. */
 const behind = (scope: CrewScope, search: string) => () =>
   inCrew(scope, () => database().query(BOARD(search), { type: QueryTypes.SELECT }));
 
-/** The same of a role that no wall holds, which says itself whose rows it wants: as many ways to and fro. */
+/** The same as an unrestricted role that names its rows: equally many round trips. */
 const beside = (scope: CrewScope, search: string) => () =>
   ownerDatabase().transaction(async (transaction) => {
     await ownerDatabase().query("SELECT set_config('app.crew', :crew, true)", {
@@ -118,7 +118,7 @@ const compare = async (what: string, scope: CrewScope, cookie: string, path: str
   );
 };
 
-/** Many who save at once, each on a job of his own: every save is acknowledged, and every one is there afterward. */
+/** Many simultaneous saves, each on a separate job: every save is acknowledged, and every one is there afterward. */
 const together = async (scope: CrewScope, cookie: string, jobs: readonly string[]) => {
   const took: number[] = [];
   let failed = 0;

@@ -1,12 +1,12 @@
 import { DEFAULT_MOMENT } from '../../src/core/control/moment';
 import { CAUSE_KINDS } from '../../src/core/diagnosis/cause';
-import { diagnose,diagnosisContext } from '../../src/core/diagnosis/diagnosis';
-import { type DiagnosisRun,runDiagnosis } from '../../src/core/diagnosis/run-diagnosis';
+import { diagnose, diagnosisContext } from '../../src/core/diagnosis/diagnosis';
+import { type DiagnosisRun, runDiagnosis } from '../../src/core/diagnosis/run-diagnosis';
 import { tableOf } from '../../src/core/diagnosis/table';
 import { jobModel } from '../../src/core/model/job-model';
 import { families, type Family } from '../../src/core/wiring/families';
 
-/** Families that are played, spread over all there are; of each, one cause in this many. */
+/** Families to play, spread over all, and one cause in this many of each. */
 const FAMILIES = 60;
 const ONE_CAUSE_IN = 8;
 
@@ -33,7 +33,7 @@ const timeOf = (work: () => void): string => {
   return `${Math.round(performance.now() - began)} ms`;
 };
 
-/** How long the largest family takes: its table once, then each answer. */
+/** Times for the largest family: its table once, then each answer. */
 const largest = (all: readonly Family[]): void => {
   const sized = spread(all, 40).map((family) => ({ family, size: tableOf(jobModel(family.facts), DEFAULT_MOMENT) }));
   const most = sized.reduce((a, b) =>
@@ -51,7 +51,7 @@ const largest = (all: readonly Family[]): void => {
   );
 };
 
-/** Prints the table of what it takes to name a cause, by kind, with exact and with noisy meters. */
+/** Prints the effort to name a cause by kind, with exact and noisy meters. */
 const diagnosisBench = (): void => {
   const all = families();
   largest(all);

@@ -6,7 +6,7 @@ import { coreVersion } from '../../src/server/core-version';
 import { FIRST_CREW, inCrew, scopeOf } from '../../src/server/crew';
 import { database } from '../../src/server/database';
 
-/** The crew whose ten thousand jobs are measured. */
+/** The crew with ten thousand jobs. */
 export const CREW = scopeOf({ crewId: FIRST_CREW });
 export const JOBS = 10_000;
 
@@ -14,7 +14,7 @@ const file = sampleFile(SAMPLES[1]!);
 const document = documentOf(file);
 const outline = jobOutline({ ...file, document });
 
-/** Fills the crew with jobs, each with its answer for the job list. */
+/** Fills the crew with jobs, each with its summary for the job list. */
 export const fillJobs = () =>
   inCrew(CREW, async () => {
     const words = ['quarry', 'juniper', 'cinder', 'spur', 'flume', 'bench', 'creek', 'mesa'];

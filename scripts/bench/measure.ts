@@ -7,7 +7,7 @@ export const median = (all: readonly number[]): number => [...all].sort((a, b) =
 export const share = (all: readonly number[], part: number): number =>
   [...all].sort((a, b) => a - b)[Math.min(all.length - 1, Math.floor(all.length * part))]!;
 
-/** How long each round of some work took, ms. */
+/** Time of each round of some work, ms. */
 export const timed = async (rounds: number, work: () => Promise<unknown>): Promise<number[]> => {
   const all: number[] = [];
   for (let round = 0; round < rounds; round++) {
@@ -18,13 +18,13 @@ export const timed = async (rounds: number, work: () => Promise<unknown>): Promi
   return all;
 };
 
-/** What the application's process has used of the processor, ms. */
+/** Processor time used by the application, ms. */
 export const cpuMs = (): number => {
   const fields = readFileSync(`/proc/${pid}/stat`, 'utf8').split(') ')[1]!.split(' ');
   return (Number(fields[11]) + Number(fields[12])) * 10;
 };
 
-/** Memory that the application's process holds, MB. */
+/** Memory used by the application, MB. */
 export const memoryMB = (): number =>
   Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))![1]) / 1024;
 
@@ -33,15 +33,15 @@ export const say = (what: string, ...figures: readonly string[]): void =>
 
 export const ms = (value: number): string => `${value.toFixed(1)} ms`;
 
-/** The text of a page or an answer, as whoever is signed in gets it. */
+/** Text of a page or response, as the signed-in person. */
 export const get = async (path: string, cookie = SESSION): Promise<string> =>
   (await fetch(`${address}${path}`, { headers: { cookie } })).text();
 
-/** Sends text that says it is JSON as whoever is signed in. */
+/** Sends text as JSON, as the signed-in person. */
 export const sendAsText = (path: string, body: string, method = 'POST', cookie = SESSION): Promise<Response> =>
   fetch(`${address}${path}`, { method, headers: { 'content-type': 'application/json', cookie }, body });
 
-/** Sends JSON as whoever is signed in. */
+/** Sends JSON, as the signed-in person. */
 export const send = (path: string, method: string, body: unknown, cookie = SESSION): Promise<Response> =>
   sendAsText(path, JSON.stringify(body), method, cookie);
 

@@ -1,7 +1,7 @@
 import { gzipSync } from 'node:zlib';
 import { base, browser, DUAL_FUEL_JOB, JOB, PRESS_THIRTY_TIMES, signedIn, type TapsMs, tapWords } from './browser';
 
-/** JavaScript of a first visit, gzipped, kB: until the page is alive, and what it gets at rest or below the fold. */
+/** JavaScript of a first visit, gzipped, kB: until the page is interactive, and loaded at idle or below the fold. */
 const scriptKB = async (path: string): Promise<{ first: number; later: number }> => {
   const page = await (await signedIn()).newPage();
   const sizes = { first: [] as Promise<number>[], later: [] as Promise<number>[] };
@@ -39,7 +39,7 @@ for (const [name, path, aim] of [
   console.log(`${`JavaScript of ${name}, gzip`.padEnd(46)} ${asked} kB until alive, ${rest} later   aim < ${aim}`);
 }
 
-// From the key that moves the marker to the frame in which it is painted, and until the page has followed.
+// From the key that moves the marker to its paint, and until the page has followed.
 const page = await (await signedIn({ viewport: { width: 1280, height: 800 } })).newPage();
 for (const where of ['survey', 'strips', 'wiring', 'setup', 'balance', 'balance/year', 'startup'] as const) {
   await page.goto(`${base}/jobs/${JOB}/${where}?out=28&call=heat-aux`, { waitUntil: 'networkidle' });
@@ -53,7 +53,7 @@ interface Box {
   readonly height: number;
 }
 
-/** Drags what is in a box through 90 places and prints how long the frames took, ms. */
+/** Drags an element through 90 places and prints frame times, ms. */
 const printFrames = async (what: string, box: Box, placeAt: (step: number) => readonly [number, number]) => {
   const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
   await page.mouse.move(x, y);
@@ -85,7 +85,7 @@ await printFrames(`wire’s end dragged, ${conductors} conductors: frame`, end, 
   step * 3,
   30 * Math.sin(step / 6),
 ]);
-// A lockout dragged on the ruler, with all settings and contradictions answering.
+// A lockout dragged on the ruler, with all settings and conflicts updating.
 await page.goto(`${base}/jobs/${DUAL_FUEL_JOB}/setup?out=28`, { waitUntil: 'networkidle' });
 const folded = page.getByRole('button', { name: 'Open the ruler' });
 if (await folded.isVisible()) await folded.click();
@@ -94,7 +94,7 @@ await printFrames('lockout dragged on Setup: frame', post, (step) => [60 * Math.
 await page.goto(`${base}/jobs/${DUAL_FUEL_JOB}/balance?out=28`, { waitUntil: 'networkidle' });
 const gate = (await page.getByRole('slider', { name: 'changeover on the chart, °F' }).boundingBox())!;
 await printFrames('changeover dragged on the chart: frame', gate, (step) => [90 * Math.sin(step / 8), 0]);
-// The cursor of a day dragged over its strip, the ruler following.
+// The time cursor of a day dragged over its strip, with the ruler following.
 await page.goto(`${base}/jobs/${JOB}/simulate?out=19`, { waitUntil: 'networkidle' });
 const strip = page.getByRole('slider', { name: 'Time in the run' });
 await strip.waitFor();

@@ -1,9 +1,9 @@
 import type { Locator, Page } from '@playwright/test';
 import { base, browser, DUAL_FUEL_JOB, JOB, PRESS_THIRTY_TIMES, signedIn, type TapsMs, tapWords } from './browser';
 
-/** How much slower than this machine a phone is taken to be. */
+/** Slowdown of a phone compared with this machine. */
 const SLOWER = 4;
-/** A line of 1.6 Mbit/s with 150 ms there and back. */
+/** A connection of 1.6 Mbit/s with 150 ms round trip. */
 const LINE = { offline: false, downloadThroughput: 200_000, uploadThroughput: 94_000, latency: 150 };
 
 const slowed = async (page: Page, rate: number, hasSlowLine = false): Promise<void> => {
@@ -17,7 +17,7 @@ const slowed = async (page: Page, rate: number, hasSlowLine = false): Promise<vo
 
 const PAGES = ['survey', 'strips', 'wiring', 'setup', 'balance', 'startup'] as const;
 
-// From the tap on +1° to the frame in which it is painted, and until the page has followed, on a phone's processor.
+// From the tap on +1° to its paint, and until the page has followed, on a phone's processor.
 const page = await (await signedIn({ viewport: { width: 390, height: 844 } })).newPage();
 await slowed(page, SLOWER);
 const openRuler = async () => {
@@ -34,7 +34,7 @@ for (const where of PAGES) {
   console.log(`${`tap +1° at ${SLOWER}×, ${where}`.padEnd(46)} ${tapWords(taps)}   aim < 100`);
 }
 
-/** Drags something on the ruler through fifty places and tells which tasks held a finger up, ms from the longest. */
+/** Drags on the ruler through fifty places and lists the tasks that blocked input, ms from the longest. */
 const longTasksOfDrag = async (
   what: Locator,
 ): Promise<{ readonly tasksMs: readonly number[]; readonly furthest: string }> => {
@@ -43,11 +43,11 @@ const longTasksOfDrag = async (
     window.tasks_ = [];
     new PerformanceObserver((list) => list.getEntries().forEach((each) => window.tasks_.push(each.duration))).observe({ entryTypes: ['longtask'] });
   })()`);
-  // The needle's lower end is cut off, so that what is there can be touched.
+  // The needle's lower end is cut off, so that elements below it can be touched.
   const [x, y] = [box.x + box.width / 2, box.y + 12];
   await page.mouse.move(x, y);
   await page.mouse.down();
-  // Up, down, and back to where it stood, but for a mark: the next page finds it where this one did.
+  // Up, down, and back, except for a mark: the next page starts where this one did.
   let furthest = '';
   for (let step = 1; step <= 50; step++) {
     await page.mouse.move(x + 60 * Math.sin(step / 8), y);
@@ -58,7 +58,7 @@ const longTasksOfDrag = async (
   return { tasksMs, furthest };
 };
 
-// The needle dragged over the ruler, then a lockout: no task may hold a finger up.
+// The needle dragged over the ruler, then a lockout: no task may block input.
 for (const [what, job, name] of [
   ['needle', JOB, 'Outdoor temperature'],
   ['gate', DUAL_FUEL_JOB, 'changeover, °F'],
@@ -74,7 +74,7 @@ for (const [what, job, name] of [
   }
 await page.context().close();
 
-// A first visit on a slow line, until all of it is alive: on this processor, and on a phone's.
+// A first visit on a slow connection until everything is interactive: on this processor, and on a phone's.
 for (const where of ['/', `/jobs/${JOB}/survey`, `/jobs/${JOB}/startup`])
   for (const rate of [1, SLOWER]) {
     const first = await (await signedIn({ viewport: { width: 390, height: 844 } })).newPage();

@@ -11,8 +11,8 @@ import { CREW, fillJobs, JOBS } from './jobs';
 import { get, median, ms, say, send, sendAsText, share } from './measure';
 
 /**
- * Many who look at once: a page of answers that a new version has made old, two hundred people on ten thousand jobs,
- * and what everyone else waits while someone sends the largest and the worst that is taken.
+ * Many simultaneous viewers: a page of summaries that a new version made outdated, two hundred people on ten thousand
+ * jobs, and the wait of others while someone sends the largest and worst accepted input.
  */
 const PAGE = 50;
 
@@ -28,7 +28,7 @@ const outdatePage = () =>
 const list = async (isRefresh: boolean): Promise<JobListPage> =>
   JSON.parse(await get(`/api/jobs${isRefresh ? '?refresh=yes' : ''}`)) as JobListPage;
 
-/** From the first look until nothing on the page is old, and the first answer of each viewer, ms. */
+/** From the first view until nothing on the page is outdated, and each viewer's first answer, ms. */
 const look = async (viewers: number) => {
   await outdatePage();
   const from = performance.now();
@@ -61,7 +61,7 @@ const viewers = async () => {
 
 const USERS = 200;
 const FOR_MS = 20_000;
-/** A person looks at what he asked for, ms. */
+/** Think time of a person, ms. */
 const THINKS_MS = 5000;
 
 const users = async () => {
@@ -87,7 +87,7 @@ const users = async () => {
   );
 };
 
-/** Asks again and again in a thread of its own: what this one does next to it is none of the waits. */
+/** Polls in a separate thread, so that this one's work does not count as waiting. */
 const ASKER = `
   const { parentPort, workerData } = require('node:worker_threads');
   let slowest = 0;
@@ -105,7 +105,7 @@ const ASKER = `
   })();
 `;
 
-/** How long the application's own thread was held up since a time, at most, ms. */
+/** Longest block of the application's main thread since a time, ms. */
 const heldUpMs = (since: number): number =>
   Math.max(
     ...readFileSync(process.env.HELD_UP_FILE!, 'utf8')
@@ -116,7 +116,7 @@ const heldUpMs = (since: number): number =>
       .map(([, heldMs]) => heldMs),
   );
 
-/** What others wait for an answer that asks nothing, while something goes on. */
+/** Response times of a trivial request while something else runs. */
 const others = async (what: string, work: () => Promise<unknown>) => {
   const asker = new Worker(ASKER, { eval: true, workerData: `${process.env.BASE_URL}/api/health` });
   await sleep(500);

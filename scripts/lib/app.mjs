@@ -9,7 +9,7 @@ import { giveUp, say } from './say.mjs';
 const SOURCES = ['src', 'package-lock.json', 'next.config.ts', 'postcss.config.mjs', 'tsconfig.json'];
 const QUIET = { NEXT_TELEMETRY_DISABLED: '1' };
 
-/** Runs one of the project's npm scripts to its end; false where it failed. */
+/** Runs one of the project's npm scripts; false if it failed. */
 export const npmRun = (script, env = {}, words = []) =>
   spawnSync('npm', ['run', '-s', script, '--', ...words], {
     cwd: ROOT,
@@ -17,7 +17,7 @@ export const npmRun = (script, env = {}, words = []) =>
     env: { ...process.env, ...QUIET, CORE_VERSION: coreVersion(), ...env },
   }).status === 0;
 
-/** Builds the application unless what is built is of today's sources. */
+/** Builds the application unless the build is up to date. */
 export const ensureBuild = () => {
   const marker = join(ROOT, '.next/gate-cross-sources');
   const sources = fingerprint(SOURCES);
@@ -37,7 +37,7 @@ export const ensureBuild = () => {
 };
 
 /**
- * Starts the application and waits until it is healthy. What it logs is kept in the project's state.
+ * Starts the application and waits until it is healthy. Its log goes to the project's state folder.
  * @returns its process and address
  */
 export const startApp = async ({
@@ -57,7 +57,7 @@ export const startApp = async ({
       String(port),
       '-H',
       host,
-      // Longer than a client or a balancer keeps a line open: else a request now and then meets one just closed.
+      // Longer than a client or balancer keeps a connection open, so that no request meets a closing one.
       ...(isDev ? [] : ['--keepAliveTimeout', '75000']),
     ],
     {

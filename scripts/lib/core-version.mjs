@@ -3,7 +3,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
-/** The version of core: a fingerprint of its sources, tests apart. What it calculates is kept with this next to it. */
+/** Version of core: a hash of its sources without tests. Stored results carry it. */
 export const coreVersion = () => {
   const core = join(dirname(fileURLToPath(import.meta.url)), '../../src/core');
   const hash = createHash('sha256');

@@ -3,7 +3,7 @@ import { giveUp, say } from './say.mjs';
 
 const works = (command, words) => spawnSync(command, words, { stdio: 'ignore' }).status === 0;
 
-/** Installs packages of Debian where that is allowed; otherwise says exactly what to install. */
+/** Installs Debian packages if allowed; otherwise says exactly what to install. */
 export const installDebian = (packages, what) => {
   const isRoot = process.getuid?.() === 0;
   const prefix = isRoot ? [] : works('sudo', ['-n', 'true']) ? ['sudo', '-n'] : null;

@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { fingerprint, ROOT } from './project.mjs';
 import { giveUp, say } from './say.mjs';
 
-/** Installs the npm packages unless those of the lock file are there already. */
+/** Installs npm packages unless those of the lock file are installed. */
 export const ensurePackages = () => {
   const [major, minor] = process.versions.node.split('.').map(Number);
   if (major < 20 || (major === 20 && minor < 19))
@@ -13,8 +13,8 @@ export const ensurePackages = () => {
   const lock = fingerprint(['package-lock.json']);
   if (existsSync(marker) && readFileSync(marker, 'utf8') === lock) return;
   say('Installing npm packages …');
-  // Not `npm ci`: it insists on optional binaries of platforms that a registry may not carry. Versions are those of
-  // the lock file all the same.
+  // Not `npm ci`: it insists on optional binaries of platforms that a registry may not have. Versions still come from
+  // the lock file.
   const { status } = spawnSync('npm', ['install', '--no-save', '--no-audit', '--no-fund', '--loglevel=error'], {
     cwd: ROOT,
     stdio: ['ignore', 'ignore', 'inherit'],

@@ -9,14 +9,14 @@ import { giveUp, say } from './say.mjs';
 
 /** Owns the tables, and migrates. */
 const USER = 'gate_cross';
-/** The application runs as this role, which owns nothing; the first migration makes it. */
+/** The application's role, which owns nothing; the first migration creates it. */
 const APP_USER = 'gate_cross_app';
 const DEBIAN_FOLDER = '/usr/lib/postgresql';
 
 const hasServer = (folder) =>
   ['initdb', 'pg_ctl', 'postgres', 'createdb', 'dropdb'].every((program) => existsSync(join(folder, program)));
 
-/** The folder of PostgreSQL's programs; undefined where there are none. */
+/** Folder of PostgreSQL's programs; undefined if there is none. */
 export const postgresPrograms = () => {
   const versions = existsSync(DEBIAN_FOLDER) ? readdirSync(DEBIAN_FOLDER).sort((a, b) => Number(b) - Number(a)) : [];
   const folders = [
@@ -26,7 +26,7 @@ export const postgresPrograms = () => {
   return folders.find(hasServer);
 };
 
-/** A TCP port on loopback that nothing listens on. */
+/** A free TCP port on loopback. */
 export const freePort = (wanted = 0) =>
   new Promise((resolve) => {
     const server = createServer();
@@ -37,7 +37,7 @@ export const freePort = (wanted = 0) =>
     });
   });
 
-/** PostgreSQL refuses to run as root: there it runs as Debian’s postgres user, or as no one. */
+/** PostgreSQL refuses to run as root: it then runs as Debian’s postgres user, or as nobody. */
 const serverUser = () => {
   if (process.getuid?.() !== 0) return {};
   for (const name of ['postgres', 'nobody']) {
@@ -50,8 +50,8 @@ const serverUser = () => {
 };
 
 /**
- * The cluster's folder: in the project, or, where the server's user cannot get there, next to the system's temporary
- * files.
+ * Folder of the cluster: in the project, or in the system's temporary folder if the server's user cannot reach the
+ * project.
  */
 const clusterHome = (name, user) => {
   const home = join(STATE, name);
@@ -68,11 +68,11 @@ const clusterHome = (name, user) => {
 };
 
 /**
- * Starts a private PostgreSQL: own cluster, own password, loopback only, a free port. A server that an interrupted run
- * left behind is taken over.
+ * Starts a private PostgreSQL: own cluster, own password, loopback only, a free port. Reuses a server that an
+ * interrupted run left.
  * @param name folder of the cluster below the project's state
  * @param settings more settings of the server, such as `fsync=off`
- * @param onDisk a folder of another disk for it, which lives no longer than the run
+ * @param onDisk a folder on another disk, used only for this run
  */
 export const startPostgres = async (name, settings = [], onDisk = undefined) => {
   if (!postgresPrograms()) installDebian(['postgresql'], 'PostgreSQL’s server');
@@ -143,16 +143,16 @@ export const startPostgres = async (name, settings = [], onDisk = undefined) => 
     return { DATABASE_URL: at(APP_USER), DATABASE_OWNER_URL: at(USER) };
   };
   return {
-    /** Addresses of a database as the environment names them: the application's and the owner's. */
+    /** Database URLs for the environment: the application's and the owner's. */
     addresses,
-    /** The same of a database that is made if it is not there; with `isFresh`, made anew. */
+    /** The same for a database that is created if missing; with `isFresh`, recreated. */
     database: (database, isFresh = false) => {
       if (isFresh) must('dropdb', run('dropdb', [...to, '--if-exists', '--force', database], { PGPASSWORD: password }));
       const { status, stderr } = run('createdb', [...to, database], { PGPASSWORD: password });
       if (status !== 0 && !/already exists/.test(stderr)) giveUp(`createdb failed:\n${stderr}`);
       return addresses(database);
     },
-    /** Ends the server in the middle of whatever it does, as a power cut would, and starts it again where it was. */
+    /** Kills the server during its work, like a power failure, and starts it again. */
     crash: () => run('pg_ctl', ['-D', data, '-l', join(home, 'log'), '-m', 'immediate', '-w', 'restart']),
     stop: () => run('pg_ctl', ['-D', data, '-m', 'fast', '-w', 'stop']),
   };

@@ -6,7 +6,7 @@ import { fileURLToPath } from 'node:url';
 /** The project's folder. */
 export const ROOT = join(dirname(fileURLToPath(import.meta.url)), '../..');
 
-/** Everything that is made while running, git-ignored. */
+/** Folder for everything made at run time, ignored by git. */
 export const STATE = join(ROOT, '.gate-cross');
 
 const filesUnder = (path) =>
@@ -16,7 +16,7 @@ const filesUnder = (path) =>
         .flatMap((name) => filesUnder(join(path, name)))
     : [path];
 
-/** A fingerprint of files and folders by their contents. */
+/** A hash of files and folders by content. */
 export const fingerprint = (paths) => {
   const hash = createHash('sha256');
   for (const file of paths.map((path) => join(ROOT, path)).flatMap(filesUnder))

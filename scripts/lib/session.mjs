@@ -1,5 +1,5 @@
 /**
- * Signs in to an application that runs as a demo, as the lead of its first crew.
+ * Signs in to a demo application as the crew lead of its first crew.
  * @returns the cookie to send, such as `gate-cross-session=…`
  */
 export const demoSession = async (address) => {

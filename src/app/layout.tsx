@@ -27,7 +27,7 @@ export const viewport: Viewport = { width: 'device-width', initialScale: 1, them
 
 const EARLY = `(${queueEarlyInput.toString()})()`;
 
-/** Who looks at this page; no one on the page that devices keep, and where the database does not answer. */
+/** The viewer of this page; none on the offline shell, or if the database does not answer. */
 const ownerOf = async (isNobodys: boolean) => {
   const found = isNobodys ? null : await currentViewer().catch(() => null);
   if (!found) return null;
@@ -37,7 +37,7 @@ const ownerOf = async (isNobodys: boolean) => {
 
 const RootLayout = async ({ children }: { children: React.ReactNode }) => {
   const asked = await headers();
-  const nonce = asked.get('x-nonce') ?? undefined; // of each page’s own, so none is made ahead
+  const nonce = asked.get('x-nonce') ?? undefined; // nonce per page, so no page is prerendered
   const owner = await ownerOf(asked.has('x-nobodys'));
   const kept = await cookies();
   const chosen = kept.get(THEME_COOKIE)?.value;

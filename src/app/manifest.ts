@@ -1,6 +1,6 @@
 import type { MetadataRoute } from 'next';
 
-/** What a device needs to keep the application among its own. */
+/** The web app manifest. */
 const manifest = (): MetadataRoute.Manifest => ({
   name: 'Gate Cross',
   short_name: 'Gate Cross',

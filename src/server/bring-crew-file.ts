@@ -6,14 +6,14 @@ import { closeDatabase } from './database';
 import { INVITATION_DAYS, invite } from './repositories/invitations';
 import { listPeople } from './repositories/people';
 
-/** Lines of a file. The reader is made as the first line is asked for: what it reads before that, no one hears. */
+/** Lines of a file. The reader is created with the first request for a line: anything read earlier would be lost. */
 async function* linesOf(path: string): AsyncGenerator<string, void, void> {
   yield* createInterface({ input: createReadStream(path, 'utf8'), crlfDelay: Infinity });
 }
 
 const say = (to: NodeJS.WriteStream, words: string) => void to.write(`${words}\n`);
 
-/** Makes a crew of a file that was taken away from another server, and prints the links that let its leads in. */
+/** Creates a crew from a file exported on another server, and prints sign-in links for its crew leads. */
 const [file, name] = process.argv.slice(2);
 try {
   if (!file)

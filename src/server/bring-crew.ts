@@ -6,7 +6,7 @@ import { audit } from './repositories/audit';
 import { addLine } from './repositories/crew-file';
 import { defaultsOf, isHandleTaken, nameCrew, saveDefaults } from './repositories/crews';
 
-/** What stands wrong in a crew's file, by the number of its line. */
+/** Errors in a crew file, by line number. */
 export class WrongCrewFile extends Error {}
 
 const wrong = (number: number, { path, error }: { readonly path: string; readonly error: string }) =>
@@ -28,7 +28,7 @@ const begin = async (scope: CrewScope, line: CrewLine, handle: string | undefine
   return called;
 };
 
-/** What came in. */
+/** What was imported. */
 export interface Brought {
   readonly scope: CrewScope;
   readonly handle: string;
@@ -36,9 +36,9 @@ export interface Brought {
 }
 
 /**
- * Makes a crew of a crew's file: all of it, or nothing.
+ * Creates a crew from a crew file, all or nothing.
  * @param texts lines of the file
- * @param handle its part of everyone's sign-in name here; left out: as it was
+ * @param handle its part of sign-in names here; omitted: unchanged
  * @throws WrongCrewFile where the file is wrong, cut off, or its name is taken here
  */
 export const bringCrew = async (texts: AsyncIterable<string>, handle?: string): Promise<Brought> => {

@@ -14,7 +14,7 @@ import { addPerson } from './repositories/people';
 
 afterAll(closeDatabase);
 
-/** A command as someone types it; one that has not ended after so long never does. */
+/** A command as typed, with a time limit. */
 const run = (script: string, ...words: string[]) =>
   new Promise<{ status: number | null; said: string }>((resolve) => {
     const command = spawn(process.execPath, ['--import', 'tsx', `src/server/${script}.ts`, ...words], {

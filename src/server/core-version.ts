@@ -1,5 +1,5 @@
 /**
- * The version of core that this build was made of: a fingerprint of its sources. What it calculated and was kept is
- * calculated again when it differs. A script that was not built has none of its own.
+ * Version of core in this build: a hash of its sources. Stored results of another version are recalculated. A script
+ * that was not built has none.
  */
 export const coreVersion = (): string => process.env.CORE_VERSION || 'unbuilt';

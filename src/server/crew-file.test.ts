@@ -46,7 +46,7 @@ const PLAYED = {
   toldNothing: 1,
 } as const;
 
-/** A crew with something of everything. */
+/** A crew with some of everything. */
 const fullCrew = async () => {
   const scope = await makeCrew();
   const handle = `full-${randomUUID().slice(0, 8)}`;

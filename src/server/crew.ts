@@ -4,28 +4,31 @@ import type { Principal } from '../core/access/principal';
 import { tokenHash } from './access/tokens';
 import { database, outsideTransactions, select } from './database';
 
-/** The crew that migrations create in an empty database. Demo and tests use it; to the application it is like any. */
+/**
+ * The crew that migrations create in an empty database, used by demo and tests. To the application it is like any
+ * other.
+ */
 export const FIRST_CREW = '00000000-0000-4000-8000-000000000001';
 
 declare const walled: unique symbol;
 
-/** One crew's rows: what every repository asks for, and what no one has but by way of a person of that crew. */
+/** One crew's rows: every repository requires it, and only a person of the crew provides it. */
 export interface CrewScope {
   readonly crewId: string;
   readonly [walled]: true;
 }
 
-/** The rows that a person may see. */
+/** Rows that a person may see. */
 export const scopeOf = ({ crewId }: Pick<Principal, 'crewId'>): CrewScope => ({ crewId }) as CrewScope;
 
-/** Whether a crew is not past the day on which it is deleted, as SQL: from then on no one gets in. */
+/** SQL: whether a crew is not yet past its deletion date; after it, no one gets in. */
 export const CREW_LIVES = '(delete_after IS NULL OR delete_after > now())';
 
 const inside = new AsyncLocalStorage<string>();
 
 /**
- * Does work in a transaction that sees and writes the rows of one crew alone; inside of another one of that crew it is
- * part of that. Whatever asks a walled table outside of it is refused by the database.
+ * Runs work in a transaction that sees and writes only one crew's rows; nested calls for the same crew join it. The
+ * database refuses any query on a protected table outside of one.
  */
 export const inCrew = <T>({ crewId }: CrewScope, work: () => Promise<T>): Promise<T> => {
   const outer = inside.getStore();
@@ -37,12 +40,12 @@ export const inCrew = <T>({ crewId }: CrewScope, work: () => Promise<T>): Promis
   });
 };
 
-/** Does something that is part of no crew's work, wherever it is begun. */
+/** Runs something outside of any crew's transaction, wherever it is called. */
 export const outsideCrews = <T>(work: () => T): T => inside.exit(() => outsideTransactions(work));
 
 /**
- * Rows that one question about a crew's rows answers, in one way to the database and back: PostgreSQL takes statements
- * that are sent together as one transaction, so what is set for it holds for the question and for nothing after it.
+ * Rows of a single query on a crew's rows, in one round trip: PostgreSQL runs statements sent together as one
+ * transaction, so the settings apply to this query only.
  */
 export const selectInCrew = async <Row extends object>(
   { crewId }: CrewScope,
@@ -60,8 +63,8 @@ export const selectInCrew = async <Row extends object>(
 };
 
 /**
- * Goes on in the crew of the row that a token opens; null where it opens none, and where what follows finds nothing.
- * @param find asks for that row by the token's hash: no one is signed in yet, and it alone is to be seen
+ * Continues in the crew of the row that a token opens; null if it opens none, or what follows finds nothing.
+ * @param find looks that row up by the token's hash: no one is signed in yet, and only that row is visible
  */
 export const inCrewOfToken = <Found extends { readonly crewId: string }, T>(
   token: string,
@@ -79,18 +82,18 @@ export const inCrewOfToken = <Found extends { readonly crewId: string }, T>(
     return inside.run(found.crewId, () => work(found, scopeOf(found), hash));
   });
 
-/** Asks, in the transaction that is open, whether this server has a crew with a name, whoever's it is. */
+/** Whether this server has a crew with a name, within the open transaction. */
 const hasNamedCrew = async (): Promise<boolean> => {
   await select("SELECT set_config('app.first_start', 'yes', true)");
   return (await select('SELECT 1 AS one FROM crews WHERE handle IS NOT NULL LIMIT 1')).length > 0;
 };
 
-/** Whether this server has no crew yet: then whoever opens it first names one. */
+/** Whether this server has no crew yet: whoever opens it first names one. */
 export const isFirstStart = (): Promise<boolean> => database().transaction(async () => !(await hasNamedCrew()));
 
 /**
- * Works in the first crew of this server, which has no name yet: the one that what is there belongs to, else a new one.
- * Of several at once one goes first, and the others find a crew.
+ * Works in the first, still unnamed crew of this server: the one that owns existing data, else a new one. Of several
+ * simultaneous calls one goes first, and the others find a crew.
  * @returns null where there is a crew already
  */
 export const inFirstCrew = <T>(work: (scope: CrewScope) => Promise<T>): Promise<T | null> =>

@@ -10,7 +10,7 @@ interface DemoPerson {
   readonly role: Role;
 }
 
-/** The made-up crews that a demo begins with, the first of which has the sample jobs. */
+/** The made-up crews of a demo; the first has the sample jobs. */
 export const DEMO_CREWS: readonly {
   readonly name: string;
   readonly handle: string;
@@ -36,7 +36,7 @@ export const DEMO_CREWS: readonly {
   },
 ];
 
-/** The made-up crews of this server with their people; none where it was not started as a demo. */
+/** The made-up crews of this server with their people; none unless started as a demo. */
 export const demoCrews = async () => {
   if (!isDemo()) return [];
   const found = await Promise.all(DEMO_CREWS.map(({ handle }) => crewByHandle(handle)));

@@ -1,10 +1,7 @@
 import { QueryTypes } from 'sequelize';
 import { ownerDatabase } from './database';
 
-/**
- * What the application's role may do to each table. It owns nothing, and what is only ever added can by it be neither
- * changed nor deleted.
- */
+/** Rights of the application's role on each table. It owns nothing, and cannot change or delete append-only rows. */
 const GRANTS = {
   schema_migrations: 'SELECT',
   crews: 'SELECT, INSERT, UPDATE',
@@ -30,10 +27,10 @@ const GRANTS = {
   saves: 'SELECT, INSERT',
 } as const;
 
-/** The tables that the application knows. */
+/** Tables that the application knows. */
 export const TABLES = Object.keys(GRANTS) as readonly (keyof typeof GRANTS)[];
 
-/** Makes the role that the application runs as, where there is none, and grants it what it needs. */
+/** Creates the application's role if missing, and grants its rights. */
 export const grantTo = async ({ name, password }: { readonly name: string; readonly password: string }) => {
   const owner = ownerDatabase();
   await owner.transaction(async () => {

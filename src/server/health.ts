@@ -4,11 +4,11 @@ import { isOutOfSpace } from './http/passing';
 import { MIGRATIONS } from './migrations';
 import { migrationsDone } from './migrator';
 
-/** Whether the application can do its work: what of the database is in the way, if anything does. */
+/** Whether the application can work, and what about the database prevents it. */
 export interface Readiness {
   readonly database: 'writes' | 'reads only' | 'full' | 'silent';
   readonly schema: 'current' | 'behind' | 'unknown';
-  /** `open`: the database lets this role past the walls between crews; run as one that it does not. */
+  /** `open`: row security does not restrict this role; run as one that it does. */
   readonly walls: 'held' | 'open' | 'unknown';
 }
 
@@ -17,14 +17,14 @@ const isCurrent = async (): Promise<boolean> => {
   return MIGRATIONS.every(({ name }) => done.has(name));
 };
 
-/** Pages were written, and are taken back. */
+/** Pages were written and rolled back. */
 class Written extends Error {}
 
-/** Whether the database's owner allows no temporary tables: then room cannot be tried. */
+/** Whether the owner disallows temporary tables: then free space cannot be tested. */
 const isForbidden = (problem: unknown): boolean =>
   problem instanceof DatabaseError && (problem.original as { code?: unknown }).code === '42501';
 
-/** Writes a row that is no one's and takes it back. */
+/** Writes a row that belongs to no one and rolls it back. */
 const canAddRow = async (): Promise<boolean> => {
   try {
     await database().transaction(async () => {
@@ -37,10 +37,10 @@ const canAddRow = async (): Promise<boolean> => {
   }
 };
 
-/** Pages of the database that must find room on its disk, each 8 kB: a job with its readings takes a few. */
+/** Pages that must fit on the database's disk, 8 kB each: a job with readings takes a few. */
 const PAGES = 64;
 
-/** Writes pages that leave no trace but that there was room for them: a file of their own, which goes with them. */
+/** Writes temporary pages to test for free space: a separate file, removed with them. */
 const canWrite = async (): Promise<Readiness['database']> => {
   try {
     await database().transaction(async () => {
@@ -60,7 +60,7 @@ const canWrite = async (): Promise<Readiness['database']> => {
   }
 };
 
-/** Whether the role that the application runs as is held by the walls between crews. */
+/** Whether row security restricts the application's role. */
 const isWalled = async (): Promise<boolean> => {
   const [row] = await database().query<{ held: boolean }>(
     'SELECT NOT (rolsuper OR rolbypassrls) AS held FROM pg_roles WHERE rolname = current_user',
@@ -69,7 +69,7 @@ const isWalled = async (): Promise<boolean> => {
   return row?.held === true;
 };
 
-/** Whether the database answers, can be written to, and has the schema that this code was written for. */
+/** Whether the database answers, can be written to, and has the schema of this code. */
 export const readiness = async (): Promise<Readiness> => {
   try {
     await database().query('SELECT 1');
@@ -84,5 +84,5 @@ export const readiness = async (): Promise<Readiness> => {
   return { database: await canWrite(), schema: 'current', walls: (await isWalled()) ? 'held' : 'open' };
 };
 
-/** Whether a readiness is one to send work to. */
+/** Whether a readiness means that requests can be sent. */
 export const isReady = ({ database: state, schema }: Readiness): boolean => state === 'writes' && schema === 'current';

@@ -10,7 +10,7 @@ import { listPeople } from './repositories/people';
 import { listProfiles } from './repositories/profiles';
 import { listWeather } from './repositories/weather';
 
-/** What one screen of a job needs next to the job. */
+/** Data of one screen of a job besides the job. */
 export const bundlePart = async (
   scope: CrewScope,
   jobId: string,
@@ -26,7 +26,7 @@ export const bundlePart = async (
   }
 };
 
-/** Who works on a job: who is signed in, who else of the crew may have read, and with what. */
+/** People on a job: who is signed in, other crew members who may take readings, and instruments. */
 export const atWork = async (scope: CrewScope, { crewId, personId, name, role }: Principal): Promise<AtWork> => ({
   crewId,
   personId,
@@ -38,7 +38,7 @@ export const atWork = async (scope: CrewScope, { crewId, personId, name, role }:
   instruments: (await defaultsOf(scope)).instruments,
 });
 
-/** Everything that a device saves for offline of a job; null where there is no such job. */
+/** Everything a device saves of a job for offline use; null if there is no such job. */
 export const jobBundle = (scope: CrewScope, principal: Principal, jobId: string): Promise<JobBundle | null> =>
   inCrew(scope, async () => {
     const job = await getJob(scope, jobId);

@@ -1,4 +1,4 @@
 import pino from 'pino';
 
-/** Structured log, one JSON object a line. `LOG_LEVEL` sets how much. */
+/** Structured log, one JSON object per line. `LOG_LEVEL` sets the level. */
 export const log = pino({ level: process.env.LOG_LEVEL ?? 'info', base: undefined });

@@ -3,8 +3,8 @@ import { type CrewScope, scopeOf } from './crew';
 import { ownerDatabase } from './database';
 
 /**
- * Makes a crew that has no name yet, as the owner of the tables. One that is not named within a day, as where the
- * command that makes it was killed, is swept away with those whose time has passed.
+ * Creates an unnamed crew, as the owner of the tables. One that is not named within a day, because its command was
+ * killed, is removed with expired crews.
  */
 export const makeCrew = async (): Promise<CrewScope> => {
   const id = randomUUID();

@@ -93,7 +93,7 @@ describe('migrating', () => {
   });
 });
 
-/** The schema as it was before a migration, in a place of its own, with rows in it; then the migration on it. */
+/** The schema before a migration, in a separate place with rows; then the migration on it. */
 const onOlder = async (
   name: string,
   fill: (query: (sql: string) => Promise<unknown[]>) => Promise<void>,

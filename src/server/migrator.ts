@@ -5,12 +5,12 @@ import { grantTo } from './grants';
 import { log } from './log';
 import { type Migration, MIGRATIONS } from './migrations';
 
-/** The record of migrations done. */
+/** Record of completed migrations. */
 const TABLE = 'schema_migrations';
-/** Whoever migrates holds this advisory lock; the number is ours alone, and means nothing. */
+/** Advisory lock for migrating; the number is arbitrary. */
 const LOCK = 7_120_414;
 
-/** Names of the migrations that are done; throws where there is no record of any. */
+/** Names of completed migrations; throws if there is no record. */
 export const migrationsDone = async (as: Sequelize): Promise<ReadonlySet<string>> => {
   const rows = await as.query<{ name: string }>(`SELECT name FROM ${TABLE}`, {
     type: QueryTypes.SELECT,
@@ -30,8 +30,8 @@ const migrate = ({ name, up }: Migration): Promise<void> =>
   });
 
 /**
- * Brings the database's schema up to date, as its owner, and grants the application's role what it needs. Of several at
- * once one migrates and the others wait, and then find nothing left to do.
+ * Upgrades the database schema as its owner, and grants the application's role its rights. Of several simultaneous
+ * calls one migrates; the others wait and find nothing to do.
  * @returns names of the migrations that were done
  */
 export const migrateUp = (migrations: readonly Migration[] = MIGRATIONS): Promise<string[]> =>

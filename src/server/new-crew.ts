@@ -9,7 +9,7 @@ import { addPerson } from './repositories/people';
 
 const say = (to: NodeJS.WriteStream, words: string) => void to.write(`${words}\n`);
 
-/** Makes a further crew on this server with its lead, and prints the link that lets him in. */
+/** Creates another crew on this server with its crew lead, and prints a sign-in link. */
 const [name = '', leadName = ''] = process.argv.slice(2);
 const handle = handleOf(name);
 try {

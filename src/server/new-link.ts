@@ -8,7 +8,7 @@ import { personByHandle } from './repositories/people';
 
 const say = (to: NodeJS.WriteStream, words: string) => void to.write(`${words}\n`);
 
-/** Prints a link by which someone chooses a new password: for a lead whom no other lead can help. */
+/** Prints a link for a new password: for a crew lead whom no other crew lead can help. */
 const [typed = ''] = process.argv.slice(2);
 try {
   const name = parseSignInName(typed);

@@ -40,7 +40,7 @@ const nameDemoCrew = (scope: CrewScope, { name, handle, people }: (typeof DEMO_C
     for (const person of people) await addPerson(scope, person);
   });
 
-/** Loads the sample jobs and the made-up crews; with --reset, after emptying the database of jobs. */
+/** Loads the sample jobs and the made-up crews; --reset deletes all jobs first. */
 const first = scopeOf({ crewId: FIRST_CREW });
 if (process.argv.includes('--reset')) await ownerDatabase().query('TRUNCATE jobs, saves CASCADE');
 if ((await inCrew(first, () => models().JobRow.count())) === 0) {

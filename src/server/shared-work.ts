@@ -4,8 +4,8 @@ interface Shared<T> {
 }
 
 /**
- * Shares one answer among everyone who asks for the same at the same time. No one gets an answer that was begun before
- * he asked: whoever comes while one is under way shares the next one.
+ * Shares one result among simultaneous identical requests. No one gets a result that was started before they asked:
+ * later requests share the next one.
  */
 export const sharedWork = <T>(): ((key: string, work: () => Promise<T>) => Promise<T>) => {
   const underWay = new Map<string, Shared<T>>();

@@ -1,7 +1,7 @@
 import { closeDatabase } from './database';
 import { sweepCrews } from './delete-crew';
 
-/** Deletes the crews whose grace time has passed: for a timer, once a day. */
+/** Deletes crews past their grace period; run daily by a timer. */
 try {
   const names = await sweepCrews();
   process.stdout.write(names.length === 0 ? 'No crew’s time has passed.\n' : `Deleted: ${names.join(', ')}.\n`);

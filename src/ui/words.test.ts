@@ -5,11 +5,11 @@ import ts from 'typescript';
 const WORDS = readFileSync('docs/words.md', 'utf8').split('\n');
 const heading = (title: string) => WORDS.indexOf(`## ${title}`);
 
-/** Rows of a table of docs/words.md, without its head. */
+/** Rows of a table in docs/words.md, without its header. */
 const rows = (from: number, to: number): string[] =>
   WORDS.slice(from, to).filter((line) => line.startsWith('| ') && !/^\| (Say|Rule) /.test(line));
 
-/** Phrases that are not said, each as a pattern of whole words. */
+/** Phrases not to use, each as a whole-word pattern. */
 const NOT_SAID = rows(heading('One thing, one word'), heading('Patterns'))
   .flatMap((line) => (line.split('|')[2] ?? '').split(';'))
   .map((phrase) => phrase.trim())
@@ -19,7 +19,7 @@ const NOT_SAID = rows(heading('One thing, one word'), heading('Patterns'))
     pattern: new RegExp(`(?<![\\p{L}-])${phrase.replace(/[.$]/g, '\\$&')}(?![\\p{L}-])`, 'iu'),
   }));
 
-/** Patterns, by the rule that they break. */
+/** Patterns, by rule. */
 const PATTERNS = rows(heading('Patterns'), WORDS.length).map((line) => ({
   name: line.split('|')[1]!.trim(),
   pattern: new RegExp(/`(.+)`/.exec(line)![1]!.replaceAll('\\|', '|'), 'u'),
@@ -32,7 +32,7 @@ const files = (folder: string, kind: RegExp): string[] =>
     return kind.test(entry.name) && !/\.test\.ts$/.test(entry.name) ? [path] : [];
   });
 
-/** What a file may show: text between tags, and strings that hold more than one word. */
+/** Text that a file may display: text between tags, and strings of more than one word. */
 const phrases = (path: string): string[] => {
   const found: string[] = [];
   const visit = (node: ts.Node): void => {
@@ -53,7 +53,7 @@ const phrases = (path: string): string[] => {
   return found.filter(Boolean);
 };
 
-/** The prose of a text in Markdown, without code and addresses, by paragraphs. */
+/** Prose of a Markdown file by paragraph, without code and addresses. */
 const paragraphs = (path: string): string[] =>
   readFileSync(path, 'utf8')
     .replace(/```[\s\S]*?```|`[^`]*`|\]\([^)]*\)/g, ' ')

@@ -14,14 +14,14 @@ import { simulatedLogger } from '@/core/simulation/stand-in-logger';
 import { type DayJob, variantsById } from '@/core/simulation/variant';
 import type { HourlyWeather } from '@/core/simulation/weather';
 
-/** A job as it travels: facts, not devices, for those hold functions. */
+/** A job for the worker: facts, not devices, which contain functions. */
 export interface SentJob {
   readonly facts: Facts;
   readonly confirmed: readonly FactPath[];
   readonly scenario: Scenario;
 }
 
-/** Days lived in each way asked for, and what sets each apart from the first. */
+/** Days simulated under each plan, and their differences from the first. */
 export interface DayAnswer {
   readonly lived: readonly SimulatedDay[];
   readonly differences: readonly (readonly string[])[];
@@ -33,7 +33,7 @@ const jobOf = ({ facts, confirmed, scenario }: SentJob): DayJob => ({
 });
 
 const api = {
-  /** Some days of a job, in each way asked for. */
+  /** Days of a job under each plan. */
   live: (sent: SentJob, ids: readonly string[], weather: HourlyWeather, span: DaySpan): DayAnswer => {
     const job = jobOf(sent);
     const lived = variantsById(job, ids).map((variant) => simulateDays(job, variant, weather, span));
@@ -42,15 +42,15 @@ const api = {
       differences: lived.map((each, at) => (at === 0 ? [] : differenceFrom(lived[0]!, each, sent.facts))),
     };
   },
-  /** A month under each defrost board, and with what makes frost stay. */
+  /** A month under each defrost board, and with faults that leave frost. */
   boards: (sent: SentJob, weather: HourlyWeather, day: number, onShare: (share: number) => void): BoardMonth[] =>
     boardMonths(jobOf(sent), weather, day, onShare),
-  /** One defrost of a way of living a day, second by second; null: there is none. */
+  /** One defrost of a plan, second by second; null: none. */
   magnify: (sent: SentJob, id: string, weather: HourlyWeather, day: number): Magnified | null => {
     const job = jobOf(sent);
     return magnified(job, variantsById(job, [id])[0]!, weather, day);
   },
-  /** The job as set now and under each way, by the minute. */
+  /** The job as set now and under each plan, by the minute. */
   compareMinutes: (
     sent: SentJob,
     ways: readonly LockoutPlan[],
@@ -58,15 +58,15 @@ const api = {
     extent: MinuteExtent,
     onShare: (share: number) => void,
   ): MinutePlan[] => compareMinutes(jobOf(sent), ways, weather, extent, onShare),
-  /** What minutes know of a job's year that bins and hours do not. */
+  /** Results of a job's year that only minutes give. */
   reasons: (sent: SentJob, weather: HourlyWeather): MinuteReason[] => minuteReasons(jobOf(sent), weather),
-  /** A job's house fitted to a logger's file. */
+  /** A job's house fitted to a logger file. */
   measure: (sent: SentJob, text: string): Parsed<MeasuredHouse> => measuredHouse(sent.facts, text),
-  /** A logger's file as the job's house would write it. */
+  /** A logger file as the job's house would produce it. */
   standIn: (sent: SentJob, weather: HourlyWeather, day: number): string => simulatedLogger(jobOf(sent), weather, day),
 };
 
-/** What the day worker answers. */
+/** API of the day worker. */
 export type DayWorker = typeof api;
 
 expose(api);

@@ -15,7 +15,7 @@ import type { Reading } from '@/core/job/reading';
 import { jobModel } from '@/core/model/job-model';
 import { observationKey } from '@/core/model/observable';
 
-/** The last table: it is calculated once for the same facts and temperatures, and asked for each reading. */
+/** The last table: calculated once for the same facts and temperatures, and used for each reading. */
 let kept: { readonly key: string; readonly clinic: DiagnosisContext } | undefined;
 
 const clinicFor = (facts: Facts, moment: Moment): DiagnosisContext => {
@@ -24,13 +24,13 @@ const clinicFor = (facts: Facts, moment: Moment): DiagnosisContext => {
   return kept.clinic;
 };
 
-/** Something that can be wrong, to choose from. */
+/** A cause to choose from. */
 export interface Fault {
   readonly id: string;
   readonly words: string;
 }
 
-/** What someone meets at a place: what a meter is held to there, or what is seen. */
+/** Observation at a place: a meter value, or what is seen. */
 export interface Met {
   readonly held: ProbePlacement | null;
   readonly seen: string | null;
@@ -43,10 +43,10 @@ const worldIn = (facts: Facts, moment: Moment, fault: string, seed: number | nul
 };
 
 const api = {
-  /** Where a search for trouble stands, for the readings of a visit. */
+  /** State of a diagnosis for the readings of a visit. */
   judge: (facts: Facts, moment: Moment, readings: readonly Reading[]): DiagnosisView =>
     diagnosisView(clinicFor(facts, visitMoment(facts, readings, moment)), readings),
-  /** What can be done tonight with a cause not fixed. */
+  /** Options for tonight with a cause not fixed. */
   tonight: (
     facts: Facts,
     moment: Moment,
@@ -55,15 +55,15 @@ const api = {
     tonightF: number,
   ): readonly TonightOption[] =>
     tonightOptions(clinicFor(facts, visitMoment(facts, readings, moment)).table, cause, tonightF),
-  /** What can be wrong with a system. */
+  /** Possible causes on a system. */
   faults: (facts: Facts, moment: Moment): readonly Fault[] =>
     clinicFor(facts, moment).table.causes.map(({ id, words }) => ({ id, words })),
-  /** What its owner says of a system with something wrong in it. */
+  /** Complaint about a system with a fault. */
   saidOf: (facts: Facts, moment: Moment, fault: string): string => {
     const world = worldIn(facts, moment, fault, null);
     return COMPLAINTS.find(({ id }) => id === world?.complaint)?.words ?? '';
   },
-  /** What a meter is held to, or what is seen, at a place of a system with something wrong in it. */
+  /** Meter value or observation at a place of a system with a fault. */
   meets: (facts: Facts, moment: Moment, fault: string, asked: Asked, seed: number): Met => {
     const answer = worldIn(facts, moment, fault, seed)?.answer(asked) ?? null;
     const held = answer === null ? null : meterHeldTo(asked, answer);
@@ -72,7 +72,7 @@ const api = {
   },
 };
 
-/** What the trouble worker answers. */
+/** API of the diagnosis worker. */
 export type DiagnosisWorker = typeof api;
 
 expose(api);

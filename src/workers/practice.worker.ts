@@ -14,7 +14,7 @@ import {
   roundView,
 } from '@/core/practice/view';
 
-/** A round as set now, or why an act could not be done. */
+/** The round's present state, or why an act is impossible. */
 export interface RoundState {
   readonly view: RoundView;
   readonly over: RoundOver | null;
@@ -31,8 +31,8 @@ const stand = (why: string | null): RoundState => {
 
 const api = {
   /**
-   * Opens a round, and does again what was done in it before; an act that no longer can be is left out.
-   * @param own a house of the crew’s own, where it is played in one
+   * Opens a round and repeats its earlier acts; an act that is no longer possible is skipped.
+   * @param own one of the crew's own houses, if the round is played in one
    */
   open: ({ round: id, seed, isEndless }: Chosen, before: readonly Act[], own?: HouseOfCrew): RoundState => {
     const named = own ? ownHouse(own) : ROUNDS.find((each) => each.id === id)!;
@@ -46,18 +46,18 @@ const api = {
     }
     return stand(null);
   },
-  /** Does something in the open round. */
+  /** Performs an act in the open round. */
   act: (what: Act): RoundState => {
     const acted = act(table!.bench, rig!, what);
     if (!acted.ok) return stand(acted.why);
     rig = acted.rig;
     return stand(null);
   },
-  /** All that can be named. */
+  /** Everything that can be named. */
   nameables: (): readonly NamedCause[] => namedCauses(table!.bench),
 };
 
-/** What the practice worker answers. */
+/** API of the practice worker. */
 export type PracticeWorker = typeof api;
 
 expose(api);

@@ -2,11 +2,11 @@ import { expose } from 'comlink';
 import { parseProfileText } from '@/core/formats/profile-file';
 
 const api = {
-  /** A controller profile read from a file of anyone's making. */
+  /** A controller profile from an untrusted file. */
   read: (text: string) => parseProfileText(text),
 };
 
-/** What the profile worker answers. */
+/** API of the profile worker. */
 export type ProfileWorker = typeof api;
 
 expose(api);

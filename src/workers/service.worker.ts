@@ -3,14 +3,14 @@ import { type PrecacheEntry, Serwist } from 'serwist';
 
 declare const self: ServiceWorkerGlobalScope & { readonly __SW_MANIFEST: (PrecacheEntry | string)[] };
 
-/** The page that is in for every other one where the server does not answer. */
+/** The page shown for any address while the server does not answer. */
 const SHELL = '/shell';
-/** How long a page may take to come before the device's own is shown, ms. */
+/** Wait for a page from the server before the device's own is shown, ms. */
 const PATIENCE_MS = 3000;
 
 const serwist = new Serwist({ precacheEntries: self.__SW_MANIFEST, skipWaiting: false, clientsClaim: true });
 
-/** The shell with a nonce of its own, in its head and in its text: one that is used twice protects no one. */
+/** The shell with a fresh nonce in header and text: a reused nonce protects no one. */
 const shell = async (): Promise<Response> => {
   const kept = await serwist.matchPrecache(SHELL);
   if (!kept) return Response.error();
@@ -24,7 +24,7 @@ const shell = async (): Promise<Response> => {
   return new Response(text.replaceAll(old, nonce), { headers });
 };
 
-/** A page as the server has it; where it does not answer in time, or what answers is no server of ours, the shell. */
+/** A page from the server; if it does not answer in time, or something else answers, the shell. */
 const page = async (request: Request): Promise<Response> => {
   const late = new AbortController();
   const timer = setTimeout(() => late.abort(), PATIENCE_MS);
@@ -38,7 +38,7 @@ const page = async (request: Request): Promise<Response> => {
   }
 };
 
-/** A worker's script as it is kept, without the mark of having been kept: the part after # is lost to it otherwise. */
+/** A worker's script from the cache as a fresh response: otherwise its URL fragment is lost. */
 const script = async (request: Request): Promise<Response> => {
   const kept = await serwist.matchPrecache(new URL(request.url).pathname);
   return kept ? new Response(kept.body, { headers: kept.headers }) : fetch(request);

@@ -5,11 +5,11 @@ import type { Facts } from '@/core/job/document';
 import { jobModel } from '@/core/model/job-model';
 
 const api = {
-  /** Every single fault of what is in a job's wall. Facts travel, not devices: those hold functions. */
+  /** Every single fault of a job's actual wiring. Facts are sent, not devices, which contain functions. */
   faultTable: (facts: Facts, moment: Moment): FaultEffectRow[] => faultEffects(facts, jobModel(facts).wall, moment),
 };
 
-/** What the wiring worker answers. */
+/** API of the wiring worker. */
 export type WiringWorker = typeof api;
 
 expose(api);

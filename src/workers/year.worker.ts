@@ -10,7 +10,7 @@ import type { LockoutPlan } from '@/core/setup/ways/way';
 type OnShare = (share: number) => void;
 
 const api = {
-  /** The job as set now and each way, hour by hour. */
+  /** The job as set now and under each plan, hour by hour. */
   compare: (facts: Facts, ways: readonly LockoutPlan[], hoursF: Float64Array, onShare: OnShare): ComparedPlan[] => {
     const temperatures = everyTemperature(hoursF, jobPeak(facts));
     const compared = [asSetNow(facts, temperatures)];
@@ -20,12 +20,12 @@ const api = {
     }
     return compared;
   },
-  /** A weather file read. */
+  /** A parsed weather file. */
   read: (text: string, file: string, options: WeatherOptions, onShare: OnShare): WeatherRead =>
     readWeather(text, file, options, onShare),
 };
 
-/** What the year worker answers. */
+/** API of the year worker. */
 export type YearWorker = typeof api;
 
 expose(api);

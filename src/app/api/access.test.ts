@@ -38,7 +38,7 @@ type Handler = ((request: Request, context: unknown) => Promise<Response>) & Rul
 const METHODS = ['GET', 'POST', 'PUT', 'PATCH', 'DELETE'] as const;
 const roles = Object.keys(ROLES) as Role[];
 
-/** Every route, found on the disk. */
+/** Every route, found on disk. */
 const routes = readdirSync(__dirname, { recursive: true, encoding: 'utf8' })
   .filter((file) => file.endsWith(`${sep}route.ts`))
   .flatMap((file) => {
@@ -59,7 +59,7 @@ const at = (id: string) => ({
   params: Promise.resolve({ jobId: id, profileId: id, weatherId: id, personId: id }),
 });
 
-/** A crew of its own with a lead in it. */
+/** A separate crew with a crew lead. */
 const otherCrew = async (): Promise<{ scope: CrewScope; cookie: string; handle: string }> => {
   const scope = await makeCrew();
   const handle = `crew-${randomUUID().slice(0, 8)}`;
@@ -104,7 +104,7 @@ describe('nothing of one crew is seen from another', () => {
     const { cookie } = await otherCrew();
     for (const [name, method, handler] of routes.filter(([file]) => file.includes('[jobId]'))) {
       const { status } = await handler(ask(method, cookie), at(job.id));
-      // A body that is wrong is refused before anything is looked for.
+      // An invalid body is refused before any lookup.
       if (method === 'GET') expect([name, status]).toEqual([name, 404]);
       else expect([name, [400, 404].includes(status)]).toEqual([name, true]);
     }
@@ -292,7 +292,7 @@ describe('a link for the owner', () => {
     const cookie = await cookieOf('technician');
     const { shares } = await (await listShares(ask('GET', cookie), at(job.id))).json();
     expect(shares).toMatchObject([{ isOver: false, opened: 1 }]);
-    // The token is no session, and a session’s token is no link.
+    // The token is not a session, and a session’s token is not a link.
     expect((await listJobs(ask('GET', `${SESSION_COOKIE}=${token}`), {})).status).toBe(401);
     expect(await openShare(cookie.split('=')[1]!)).toBeNull();
     expect((await endShare(ask('DELETE', cookie, { share: shares[0].id }), at(job.id))).status).toBe(200);

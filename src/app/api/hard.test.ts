@@ -68,7 +68,7 @@ const auditOf = (scope: CrewScope, subject: string) =>
     }),
   );
 
-/** A crew of its own, with a lead who is signed in. */
+/** A separate crew with a signed-in crew lead. */
 const crewWithLead = async (name = 'Otto Fremd') => {
   const scope = await makeCrew();
   const handle = `crew-${randomUUID().slice(0, 8)}`;
@@ -92,11 +92,11 @@ describe('what somebody else entered on a device', () => {
     const refused = await begin(bo.cookie, byAna);
     expect([refused.status, (await refused.json()).error]).toEqual([401, expect.stringMatching(/^Somebody else/)]);
     const colleague = `${SESSION_COOKIE}=${await beginSession(ana.scope, (await addPerson(ana.scope, { name: 'Cy', role: 'reader' })).id)}`;
-    // Before it is asked what he may: what waits is not refused for good because a reader is signed in.
+    // Before any check of rights: waiting entries are not refused for good because a viewer is signed in.
     expect((await begin(colleague, byAna)).status).toBe(401);
     expect([await getJob(bo.scope, id), await getJob(ana.scope, id)]).toEqual([null, null]);
     expect((await begin(ana.cookie, byAna)).status).toBe(201);
-    // An older version names no one, or the person alone.
+    // An older version names no one, or only the person.
     expect((await begin(ana.cookie, {})).status).toBe(200);
     expect((await begin(bo.cookie, { [PERSON_HEADER]: ana.lead.id })).status).toBe(401);
   });
@@ -112,7 +112,7 @@ describe('what somebody else entered on a device', () => {
       true,
     ]);
     expect((await listJobs(ask(undefined, { cookie }), {})).status).toBe(401);
-    // With a session that has ended, and with none, signing out takes the cookie off all the same.
+    // Signing out removes the cookie, with an expired session or none.
     for (const none of [cookie, ''])
       expect((await signOut(ask({ everywhere: true }, { cookie: none }))).status).toBe(200);
   });
@@ -155,17 +155,17 @@ describe('a job file', () => {
     const [kept] = await handoversOf(scope, id);
     expect(kept!.imported).toMatchObject({ by: 'Ada Lead', from: `Job file “${name}”` });
     const stored = (await getJob(scope, id))!;
-    // Nothing was signed in a future that no one has lived.
+    // Nothing is signed in the future.
     for (const time of [kept!.handedOverAt, stored.handedOverAt!])
       expect(Date.parse(time)).toBeLessThanOrEqual(Date.now());
     expect(lastRecord(stored, DEFAULT_MOMENT).imported).toMatch(/imported by Ada Lead/);
     expect(await auditOf(scope, name)).toContainEqual({ person: 'Ada Lead', did: 'imported' });
-    // The homeowner's link shows no record that no one here has signed.
+    // The homeowner link shows no record that was not signed here.
     const shared = await openShare((await makeShare(scope, id, 30, 'Ada Lead'))!);
     expect(shared!.paragraphs.length).toBeGreaterThan(0);
     const { jobs } = await (await listJobs(ask(undefined, { cookie, query: `?words=${blank}` }), {})).json();
     expect(jobs.find((each: { id: string }) => each.id === id)).toMatchObject({ isSignedElsewhere: true });
-    // Taken away and brought in again, it still says so.
+    // Exported and imported again, it still says so.
     const again = await (await getFile(ask(undefined, { cookie }), at(id))).json();
     expect(again.handovers[0].imported.by).toBe('Ada Lead');
   });
@@ -242,7 +242,7 @@ describe('no crew is special', () => {
       expect(answers.map(({ status }) => status).sort()).toEqual([200, 409]);
       expect(await isFirstStart()).toBe(false);
     } finally {
-      // Other tests work in the crew that an empty database begins with: the oldest one.
+      // Other tests use the crew of an empty database: the oldest one.
       await owner.transaction(async (transaction) => {
         await owner.query(`SELECT set_config('app.crew', '${TEST_CREW.crewId}', true)`, { transaction });
         await owner.query(
@@ -312,7 +312,7 @@ describe('signing in', () => {
     const { name, device } = await someone();
     for (let attempt = 0; attempt < 12; attempt++) await tried(name, 'a guess');
     expect([await tried(name, PASSWORD), await tried(name, PASSWORD, device)]).toEqual([429, 200]);
-    // Tries that are not heard count for nothing: the wait ends though the stranger goes on.
+    // Rejected attempts do not count: the wait ends though the attacker continues.
     await database()
       .query(`UPDATE sign_in_attempts SET at = at - interval '16 minutes' WHERE at > now() - interval '15 minutes'`)
       .catch(async () => ownerDatabase().query(`UPDATE sign_in_attempts SET at = at - interval '16 minutes'`));

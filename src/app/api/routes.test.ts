@@ -12,7 +12,7 @@ afterAll(closeDatabase);
 type Handler = (request: Request, context: unknown) => Promise<Response>;
 const WRITES = ['POST', 'PUT', 'PATCH', 'DELETE'] as const;
 
-/** Every route that writes, found on the disk: a new one cannot be forgotten. */
+/** Every route that writes, found on disk, so that a new one cannot be forgotten. */
 const routes = readdirSync(__dirname, { recursive: true, encoding: 'utf8' })
   .filter((file) => file.endsWith(`${sep}route.ts`))
   .flatMap((file) => {

@@ -20,7 +20,7 @@ const answerOf = async (response: Response): Promise<Answer<unknown>> => {
     : { kind: 'refused', status: response.status, error: body.error ?? '', path: body.path ?? '', body };
 };
 
-/** The real routes on the real database, with a job of its own. */
+/** The real routes on the real database, with a separate job. */
 const realServer = async (): Promise<SyncServer> => {
   const id = randomUUID();
   const context = { params: Promise.resolve({ jobId: id }) };

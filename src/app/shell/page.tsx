@@ -1,6 +1,6 @@
 import { Shell } from '@/ui/offline/shell';
 
-/** What a device shows of its own where the server does not answer: never linked, kept by the service worker. */
+/** What a device shows by itself if the server does not answer: never linked, stored by the service worker. */
 const ShellPage = () => <Shell />;
 
 export default ShellPage;

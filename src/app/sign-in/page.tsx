@@ -14,7 +14,7 @@ interface Props {
   readonly searchParams: Promise<Record<string, string | string[] | undefined>>;
 }
 
-/** What is said to whoever signed out while something that he entered waits here to be sent. */
+/** Message for someone who signs out while their entries still wait here. */
 const waitsWords = (waits: number): string =>
   `You are signed out. ${waits === 1 ? '1 entry waits' : `${waits} entries wait`} on this device under your name: sign in here again to send ${waits === 1 ? 'it' : 'them'}.`;
 

@@ -1,9 +1,9 @@
 import type { Instrument } from '../instrument/calibration';
 import type { Role } from './role';
 
-/** Who is signed in, everyone of the crew who reads, and what the crew reads with. */
+/** The signed-in person, the crew members who take readings, and the crew's instruments. */
 export interface AtWork {
-  /** His crew; what an older version kept on a device does not say. */
+  /** The person's crew; missing in entries that an older version stored on a device. */
   readonly crewId?: string;
   readonly personId: string;
   readonly me: string;

@@ -1,4 +1,4 @@
-/** Passwords of ten letters and more that are tried first everywhere: words, rows of keys and the trade's own. */
+/** Common passwords of ten characters or more: words, keyboard rows, and trade terms. */
 const COMMON = `
 password12 password123 password1234 password12345 passwordpassword mypassword mypassword1 thepassword changeme123
 changemenow letmein123 letmeinnow letmeinplease welcome123 welcome1234 welcomehome welcome2024 welcome2025 welcome2026

@@ -1,18 +1,18 @@
-/** Letters of a note on a job, at most. */
+/** Maximum length of a note on a job, characters. */
 export const MOST_NOTE_LETTERS = 500;
 
-/** How far a job is: two that are not the same tell that something was done to it. */
+/** Revision and counts of a job: if two differ, the job was changed in between. */
 export interface JobMark {
   readonly revision: number;
   readonly rows: number;
 }
 
-/** What is on a job for whoever opens it, and who is on it at the same time. */
+/** What a job shows to whoever opens it, and who else has it open. */
 export interface Company {
-  /** The lead's note; null: none. */
+  /** The crew lead's note; null: none. */
   readonly note: { readonly words: string; readonly author: string; readonly at: string } | null;
-  /** Everyone else who is on it now, by name. */
+  /** Names of everyone else who has the job open. */
   readonly others: readonly string[];
-  /** How far the job is on the server: its revision, and how many readings, marks and visits it has. */
+  /** State of the job on the server: its revision and the number of readings, marks and visits. */
   readonly at: JobMark;
 }

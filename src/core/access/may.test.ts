@@ -1,7 +1,7 @@
 import { type Action, ACTIONS, may } from './may';
 import { type Role, ROLES } from './role';
 
-/** Every action, and by role in their order whether it is let through. */
+/** Every action, and whether each role may do it, in the order of the roles. */
 const TABLE: Readonly<Record<Action, string>> = {
   see: 'yes yes yes yes',
   read: 'yes yes yes no',

@@ -1,43 +1,43 @@
 import type { Principal } from './principal';
 import type { Role } from './role';
 
-/** What can be done, and who may; whatever is not named here no one may. */
+/** Actions and the roles that may do them. An action that is not listed is allowed to no one. */
 const RULES = {
-  /** Look at jobs, controllers and weather, and take them away as files. */
+  /** View jobs, controllers and weather, and export them. */
   see: ['lead', 'technician', 'apprentice', 'reader'],
   /** Add readings, marks and visits. */
   read: ['lead', 'technician', 'apprentice'],
-  /** Play rounds of practice, and keep how they ended. */
+  /** Practice, and save results. */
   practice: ['lead', 'technician', 'apprentice', 'reader'],
-  /** Look at how the others of the crew are in practice. */
+  /** View the practice results of the crew. */
   teach: ['lead'],
-  /** Stand for what an apprentice read. */
+  /** Countersign an apprentice's readings. */
   countersign: ['lead', 'technician'],
-  /** Make jobs and change their facts. */
+  /** Create jobs and change their facts. */
   change: ['lead', 'technician'],
-  /** Put jobs on the shelf, delete them, bring them back, hand them over. */
+  /** Archive, delete, restore and hand over jobs. */
   move: ['lead', 'technician'],
-  /** Make links to the page for the people of a house, and end them. */
+  /** Create and end links to the homeowner's page. */
   share: ['lead', 'technician'],
-  /** Keep controllers and weather years for the crew. */
+  /** Save controller profiles and weather years for the crew. */
   keep: ['lead', 'technician'],
-  /** Invite people, change what they may, let them go. */
+  /** Invite people, change their roles, remove them. */
   people: ['lead'],
-  /** Leave a note on a job for whoever goes. */
+  /** Leave a note on a job for the next tech. */
   note: ['lead'],
-  /** Say what new jobs begin with. */
+  /** Set the defaults of new jobs. */
   settle: ['lead'],
-  /** Take everything of the crew away as a file, delete the crew, and keep it after all. */
+  /** Export all data of the crew, delete the crew, and cancel the deletion. */
   close: ['lead'],
-  /** Look at who did what. */
+  /** View the audit log. */
   audit: ['lead'],
 } as const satisfies Readonly<Record<string, readonly Role[]>>;
 
-/** Everything that can be asked for. */
+/** Every action. */
 export type Action = keyof typeof RULES;
 
 export const ACTIONS = Object.keys(RULES) as readonly Action[];
 
-/** Whether a person may do something. What is of another crew no rule opens: no one gets that far. */
+/** Whether a person may do something. Data of another crew is out of reach before this is asked. */
 export const may = ({ role }: Pick<Principal, 'role'>, action: Action): boolean =>
   (RULES[action] as readonly Role[]).includes(role);

@@ -1,9 +1,9 @@
 import { COMMON_PASSWORDS } from './common-passwords';
 
-/** Letters that a password has at least, and at most. Its kinds of letters no one counts: length is what helps. */
+/** Minimum and maximum password length, characters. No rule about kinds of characters: length is what helps. */
 export const PASSWORD_LETTERS = { least: 10, most: 200 } as const;
 
-/** Letters in the order in which they are in the alphabet and on keys, over and over. */
+/** Alphabet and keyboard rows, repeated. */
 const ROWS = ['abcdefghijklmnopqrstuvwxyz', '1234567890', 'qwertyuiop', 'asdfghjkl', 'zxcvbnm', 'qwertzuiop'].flatMap(
   (row) => {
     const around = row.repeat(Math.ceil(PASSWORD_LETTERS.most / row.length) + 1);
@@ -11,12 +11,12 @@ const ROWS = ['abcdefghijklmnopqrstuvwxyz', '1234567890', 'qwertyuiop', 'asdfghj
   },
 );
 
-/** One letter over and over, or letters in a row, as `aaaaaaaaaa` and `1234567890`. */
+/** One repeated character, or a sequence, such as `aaaaaaaaaa` and `1234567890`. */
 const isRow = (text: string): boolean => new Set(text).size === 1 || ROWS.some((row) => row.includes(text));
 
 /**
- * What is wrong with a password, in words; null where it may be taken.
- * @param names what everyone knows of its person: his name, his crew's
+ * What is wrong with a password, in words; null if it is acceptable.
+ * @param names names that everyone knows: the person's and the crew's
  */
 export const passwordProblem = (password: string, names: readonly string[]): string | null => {
   const { least, most } = PASSWORD_LETTERS;

@@ -1,14 +1,14 @@
 import type { Role } from './role';
 
-/** A person of a crew; one who has left keeps his name on what he read. */
+/** A member of a crew; someone who left keeps the name on past readings. */
 export interface Person {
   readonly id: string;
-  /** His part of the name that he signs in with. */
+  /** The person's part of the sign-in name. */
   readonly handle: string;
   readonly name: string;
   readonly role: Role;
-  /** Whether he has chosen a password: until then a link lets him in. */
+  /** Whether the person has chosen a password; until then only a link signs in. */
   readonly hasPassword: boolean;
-  /** When he left, ISO 8601; null: he is here. */
+  /** When the person left, ISO 8601; null: still a member. */
   readonly leftAt: string | null;
 }

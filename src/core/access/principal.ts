@@ -1,11 +1,11 @@
 import type { Role } from './role';
 
-/** Who asks: a person of a crew, signed in. */
+/** The signed-in person who makes a request. */
 export interface Principal {
   readonly crewId: string;
   readonly personId: string;
   readonly name: string;
   readonly role: Role;
-  /** When his crew is deleted with all that it has, ISO 8601; null: it is not. */
+  /** When the crew and all its data will be deleted, ISO 8601; null: no deletion is scheduled. */
   readonly crewEnds: string | null;
 }

@@ -1,4 +1,4 @@
-/** What a person is in a crew, from the one who may most, with what it is called and what it is for. */
+/** Roles in a crew, from most rights to fewest, with label and purpose. */
 export const ROLES = {
   lead: { label: 'Crew lead', may: 'Everything: people, prices, and crew data.' },
   technician: { label: 'Technician', may: 'Jobs, readings, handovers, controllers and weather files.' },

@@ -1,13 +1,13 @@
-/** A name to sign in with: a person's own part and the crew's, as `ana@mossgate`. */
+/** A sign-in name: the person's part and the crew's, such as `ana@mossgate`. */
 export interface SignInName {
   readonly person: string;
   readonly crew: string;
 }
 
-/** Most letters of one part. */
+/** Maximum length of one part, characters. */
 const MOST = 40;
 
-/** A part of a sign-in name made of words: small letters and digits, dashes between. */
+/** Turns words into one part of a sign-in name: lowercase letters and digits, joined by dashes. */
 export const handleOf = (words: string): string =>
   words
     .normalize('NFKD')
@@ -17,11 +17,11 @@ export const handleOf = (words: string): string =>
     .slice(0, MOST)
     .replace(/^-+|-+$/g, '');
 
-/** Reads a sign-in name as it is typed; null where it is none. */
+/** Parses a typed sign-in name; null if it is not one. */
 export const parseSignInName = (typed: string): SignInName | null => {
   const match = /^([a-z0-9-]{1,40})@([a-z0-9-]{1,40})$/.exec(typed.trim().toLowerCase());
   return match ? { person: match[1]!, crew: match[2]! } : null;
 };
 
-/** A sign-in name as it is typed. */
+/** Formats a sign-in name as it is typed. */
 export const signInName = ({ person, crew }: SignInName): string => `${person}@${crew}`;

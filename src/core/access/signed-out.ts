@@ -1,5 +1,5 @@
 /**
- * The cookie with which a device says that its person signed out where the server was not reached: no script can take
- * the session's cookie off, but this one it can set. Until the server has ended the session, it counts for nothing.
+ * The cookie that says this device signed out while the server was out of reach. No script can remove the session
+ * cookie, but a script can set this one. The session counts for nothing until the server has ended it.
  */
 export const SIGNED_OUT_COOKIE = 'gate-cross-signed-out';

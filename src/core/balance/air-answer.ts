@@ -3,13 +3,13 @@ import type { SupplyState } from './supply-states';
 
 const degrees = (atF: number): string => `${roundTo(atF, 0)} °F`;
 
-/** The first letter of a state's label as it stands within a sentence. */
+/** A state's label with a lowercase first letter, for use in a sentence. */
 const within = (label: string): string => label.charAt(0).toLowerCase() + label.slice(1);
 
 /**
- * What the Supply air page answers: the air at the register from the heat pump alone, the warmest and the coldest that
- * the house gets, °F, and whether the warmest is over the label's limit.
- * @param limitF hottest supply air that the indoor unit's label allows, °F; null where it is not known
+ * The answer on the Supply air page: register temperature with the heat pump alone, the warmest and the coldest that
+ * the house gets, °F, and whether the warmest exceeds the limit on the label.
+ * @param limitF maximum supply air on the indoor unit's label, °F; null if unknown
  */
 export const airAnswer = (states: readonly SupplyState[], limitF: number | null): string => {
   const [first, ...others] = [...states].sort((one, other) => other.supplyF - one.supplyF);

@@ -4,7 +4,7 @@ import type { Facts } from '../job/document';
 import { jobBanks } from '../strips/from-job';
 import { BTU_PER_KWH } from '../units/constants';
 
-/** What a job's backup gives with all of it on, Btu/h. */
+/** Output of a job's backup with all of it on, Btu/h. */
 export const backupHeatBtuh = (facts: Facts): number =>
   backupOf(facts) === 'fossil'
     ? jobFurnaceBtuh(facts)

@@ -16,24 +16,24 @@ export interface BackupNeed {
   readonly label: string;
   readonly why: string;
   readonly kW: number;
-  /** The same at the high end of the load's band. */
+  /** The same at the high end of the load band. */
   readonly highKW: number;
-  /** Smallest kit of the air handler's list that gives it; null: none does, or the list is not known. */
+  /** Smallest listed kit that is large enough; null: none is, or the list is empty. */
   readonly kitKW: number | null;
-  /** Whether the kit that is fitted gives it. */
+  /** Whether the installed kit is large enough. */
   readonly isMet: boolean;
 }
 
-/** Whether the compressor may run at an outdoor temperature: neither a lockout nor its own limit stands against it. */
+/** Whether the compressor may run at an outdoor temperature: no lockout and no low-temperature cutoff. */
 const runsAt = ({ lockouts, heatPump }: BalanceInput, outdoorF: number): boolean =>
   outdoorF >= compressorFromF(lockouts, heatPump.minOutdoorF);
 
-/** Outdoor temperature at which frost is heaviest, °F. */
+/** Outdoor temperature with the most frost, °F. */
 const FROST_F = 35;
 
 /**
- * What the backup must give: what the heat pump lacks at design, the whole load when it is out, and what a defrost
- * takes from the air near 35 °F, so that the registers do not blow cold.
+ * Backup that a job needs: the shortfall at design, the whole load with the heat pump down, and the heat that a defrost
+ * takes from the air near 35 °F.
  */
 export const backupNeeds = (facts: Facts): BackupNeed[] => {
   const input = balanceInput(facts);
@@ -58,7 +58,7 @@ export const backupNeeds = (facts: Facts): BackupNeed[] => {
     why,
     kW,
     highKW,
-    // A list names kits by their plates; what counts is what they give at the service's volts.
+    // Kits are listed by nameplate kW; they deliver what the supply voltage allows.
     kitKW: input.fuel ? null : (allowed.find((kit) => kit * kitShare(facts) >= kW - 1e-9) ?? null),
     isMet: (input.fuel ? furnaceKW : stripsKW) >= kW - 1e-9,
   });
@@ -101,23 +101,23 @@ export const backupNeeds = (facts: Facts): BackupNeed[] => {
   ];
 };
 
-/** How far above its bank's gate an outdoor thermostat closes, for its own play of some degrees, °F. */
+/** Margin of an outdoor thermostat above the temperature where its bank is needed, for its differential, °F. */
 const DIAL_MARGIN_F = 3;
 
-/** Where the outdoor thermostat of a bank that is needed below a temperature would stand, °F. */
+/** Setting of the outdoor thermostat for a bank that is needed below a temperature, °F. */
 export const dialOf = (neededBelowF: number): number => Math.ceil(neededBelowF) + DIAL_MARGIN_F;
 
-/** A bank, what it is needed below, and where its outdoor thermostat would stand. */
+/** A bank, the temperature below which it is needed, and the setting of its outdoor thermostat. */
 export interface BankStage {
   readonly bank: number;
   readonly kW: number;
-  /** Highest outdoor temperature at which all before it is not enough, °F; null: never down to −30. */
+  /** Highest outdoor temperature at which all banks before it are not enough, °F; null: never down to −30 °F. */
   readonly neededBelowF: number | null;
-  /** Where its outdoor thermostat would stand, °F. */
+  /** Setting of its outdoor thermostat, °F. */
   readonly dialF: number | null;
 }
 
-/** Where each bank of a job is needed. */
+/** The temperature below which each bank of a job is needed. */
 export const bankStages = (facts: Facts): BankStage[] => {
   const input = balanceInput(facts);
   const { bankGatesF } = balance(input);

@@ -8,14 +8,14 @@ import { atMoment } from './year/at-moment';
 
 const degrees = (atF: number): string => `${roundTo(atF, 0)} °F`;
 
-/** Where the heat pump alone stops being enough. */
+/** The balance point in words. */
 const balancePoint = ({ thermalBalanceF }: Balance, hasBackup: boolean, takesOver: string): string => {
   if (thermalBalanceF === null) return 'No balance point: the heat pump alone carries the house at every temperature';
   const below = hasBackup ? `below it ${takesOver}` : 'below it nothing makes up the rest';
   return `Balance point ${degrees(thermalBalanceF)}: above it the heat pump alone carries the house, ${below}`;
 };
 
-/** Gaps and shortfalls come before anything else: a cold house is the answer. */
+/** Gaps and shortfalls come first: they leave the house cold. */
 const troubleAt = ({ gapsF, shortfallsF }: Balance, designF: number): string | null => {
   const [gap] = gapsF;
   if (gap) return `Gap from ${degrees(gap[0])} to ${degrees(gap[1])}: no heat source is allowed to run`;
@@ -24,9 +24,9 @@ const troubleAt = ({ gapsF, shortfallsF }: Balance, designF: number): string | n
 };
 
 /**
- * What a job's Balance page answers: where the heat pump alone stops being enough, what heats below that, which
- * lockouts apply, and what an hour costs at one outdoor temperature. Degrees in °F.
- * @param outdoorF outdoor temperature that the cost is for, °F
+ * The answer on the Balance page: the balance point, what heats below it, the lockouts, and the cost of an hour at one
+ * outdoor temperature.
+ * @param outdoorF outdoor temperature for the cost, °F
  */
 export const balanceAnswer = (facts: Facts, outdoorF: number): string => {
   const found = jobBalance(facts);

@@ -10,34 +10,34 @@ import { COLDEST_SEARCH_F } from './range';
 export interface BalanceInput {
   readonly load: HouseLoad;
   readonly heatPump: HeatPump;
-  /** Rated power of each bank in the order they come on, kW. */
+  /** Rated power of each bank in staging order, kW. */
   readonly banksKW: readonly number[];
   readonly lockouts: Lockouts;
-  /** Price of electricity per kWh; only the economic balance needs it. */
+  /** Price of electricity per kWh; used for the economic balance point only. */
   readonly electricPerKWh?: number;
   readonly fuel?: Fuel;
 }
 
 export interface Balance {
-  /** Highest outdoor temperature at which the load exceeds the heat pump, °F; null: nowhere down to −30. */
+  /** Highest outdoor temperature at which the load exceeds heat pump capacity, °F; null: never down to −30 °F. */
   readonly thermalBalanceF: number | null;
-  /** For each bank, the highest temperature at which all before it is not enough, °F. */
+  /** For each bank, the highest temperature at which everything before it is not enough, °F. */
   readonly bankGatesF: readonly (number | null)[];
-  /** What the heat pump lacks at design, kW. */
+  /** Shortfall of the heat pump at design, kW. */
   readonly requiredKW: number;
   /** The whole load at design, kW. */
   readonly emergencyKW: number;
   readonly copEven?: number;
   readonly economicBalanceF?: number | 'always' | 'never';
-  /** Load, and nothing may run. */
+  /** Ranges with a load in which no source may run. */
   readonly gapsF: readonly SpanF[];
-  /** Something may run, and together it is less than the load. */
+  /** Ranges in which sources may run but fall short of the load. */
   readonly shortfallsF: readonly SpanF[];
 }
 
 const bankBtuh = (kW: number) => kW * BTU_PER_KWH;
 
-/** A curve that is there only in part of the range: zero elsewhere. */
+/** A curve limited to a range: zero elsewhere. */
 const only = (curve: Curve, fromF: number, toF: number): Curve => ({
   at: (outdoorF) => (outdoorF >= fromF && outdoorF <= toF ? curve.at(outdoorF) : 0),
   breaksF: [...curve.breaksF, fromF, toF].filter(Number.isFinite),
@@ -46,7 +46,7 @@ const only = (curve: Curve, fromF: number, toF: number): Curve => ({
 const less = (one: Curve, other: Curve) => addCurves(one, scaleCurve(other, -1));
 
 /**
- * All heat that the lockouts let run at each outdoor temperature, Btu/h. With fuel it is the larger of the two sources,
+ * Heat that the lockouts allow at each outdoor temperature, Btu/h. With a furnace it is the larger of the two sources,
  * never the sum.
  */
 export const allowedCurve = ({ heatPump, banksKW, lockouts, fuel }: BalanceInput, within: SpanF): Curve => {
@@ -59,8 +59,8 @@ export const allowedCurve = ({ heatPump, banksKW, lockouts, fuel }: BalanceInput
 };
 
 /**
- * Where a house's load crosses what may heat it. Balance and bank lockouts ignore the lockouts and look from the
- * no-load temperature down to −30 °F; gaps and shortfalls lie between design and no-load.
+ * Balance points, gaps and shortfalls of a house. Balance point and bank temperatures ignore lockouts and are searched
+ * from the no-heat temperature down to −30 °F; gaps and shortfalls lie between design and the no-heat temperature.
  * @param input two or more rating points, no-load above design; prices above zero where there is fuel
  */
 export const balance = (input: BalanceInput): Balance => {
@@ -100,7 +100,7 @@ export const balance = (input: BalanceInput): Balance => {
   };
 };
 
-/** What is left of a span when the others are cut out of it. */
+/** The rest of a span after other spans are cut out of it. */
 const outside = (span: SpanF, others: readonly SpanF[]): SpanF[] =>
   others
     .reduce<SpanF[]>(

@@ -6,13 +6,13 @@ import { BTU_PER_KWH, FUEL_BTU_PER_UNIT } from '../units/constants';
 import { balanceInput, jobBalance } from './from-job';
 import { copAt, ratedSpanF } from './heat-pump';
 
-/** Within this of a balance point a changeover is at it, °F. Our judgment. */
+/** A changeover this close to a balance point counts as set to it, °F. Our judgment. */
 export const NEAR_BALANCE_F = 2;
 
-/** Lockout settings that a changeover can take, °F. */
+/** Allowed lockout settings for a changeover, °F. */
 const SETTABLE_F = [-20, 60] as const;
 
-/** Dollars for a million Btu from heat pump and furnace at an outdoor temperature, °F. */
+/** Dollars per million Btu from heat pump and furnace at an outdoor temperature, °F. */
 const costPerMillionBtu = (facts: Facts, outdoorF: number): { readonly heatPump: number; readonly furnace: number } => {
   const { prices, furnace } = facts;
   return {
@@ -21,7 +21,7 @@ const costPerMillionBtu = (facts: Facts, outdoorF: number): { readonly heatPump:
   };
 };
 
-/** Whether a dual-fuel job's changeover leaves a range in which the heat pump alone is short. */
+/** Whether a dual-fuel job's changeover leaves a range where the heat pump alone falls short. */
 export const isChangeoverBelowBalance = (facts: Facts): boolean => {
   const { thermalBalanceF } = jobBalance(facts);
   const { compressorBelowF } = lockoutsInForce(facts);
@@ -33,16 +33,15 @@ export const isChangeoverBelowBalance = (facts: Facts): boolean => {
   );
 };
 
-/** Whether the economic balance point of a job is colder than any rating point: it is no basis for a changeover. */
+/** Whether a job's economic balance point is colder than every rating point. If so, do not set a changeover by it. */
 export const isEconomicExtrapolated = (facts: Facts): boolean => {
   const { economicBalanceF } = jobBalance(facts);
   return typeof economicBalanceF === 'number' && economicBalanceF < ratedSpanF(balanceInput(facts).heatPump)[0];
 };
 
 /**
- * The changeovers that a dual-fuel job can be moved to, each with what it costs: the thermal balance point holds the
- * room, the economic one is cheapest. One that is set already, that cannot be set, or that no rating point reaches is
- * left out.
+ * Changeovers to choose from on a dual-fuel job, each with its cost: the thermal balance point holds the room, the
+ * economic one is cheapest. Leaves out the present setting, settings out of range, and points beyond the rating data.
  */
 export const changeoverChoices = (facts: Facts): readonly FindingChoice[] => {
   const { thermalBalanceF, economicBalanceF } = jobBalance(facts);
@@ -81,7 +80,7 @@ export const changeoverChoices = (facts: Facts): readonly FindingChoice[] => {
   ];
 };
 
-/** Why no changeover to the economic balance point is offered, as a sentence; empty where one may be. */
+/** Why no changeover to the economic balance point is offered; empty if one may be. */
 export const extrapolatedWords = (facts: Facts): string =>
   isEconomicExtrapolated(facts)
     ? ' The economic balance point is colder than any rating point: add a colder point before you set a changeover by it.'

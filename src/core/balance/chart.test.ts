@@ -19,7 +19,7 @@ const LOW = [
   { outdoorF: 17, btuh: 11_000, kW: 1.2 },
 ];
 
-/** A line's value read off its corners. */
+/** Value of a line at a temperature, interpolated between its corners. */
 const readOff = (points: readonly (readonly [number, number])[], atF: number) => {
   const upper = points.findIndex(([outdoorF]) => outdoorF >= atF);
   const [low, high] = [points[Math.max(0, upper - 1)]!, points[Math.max(1, upper)]!];

@@ -20,9 +20,9 @@ export interface ChartLine {
   readonly id: string;
   readonly label: string;
   readonly source: 'load' | 'compressor' | 'strips' | 'fossil';
-  /** Bold: what counts; fine: drawn next to it for comparison. */
+  /** Bold lines count; fine lines are for comparison. */
   readonly weight: 'bold' | 'fine';
-  /** Whether it follows the heat pump’s rating points, and beyond them is extrapolated. */
+  /** Whether the line follows the heat pump’s rating points and is extrapolated beyond them. */
   readonly isRated: boolean;
   readonly points: readonly ChartPoint[];
 }
@@ -31,41 +31,41 @@ export interface ChartMark {
   readonly id: string;
   readonly label: string;
   readonly atF: number;
-  /** Where else it may lie, by the band of the load. */
+  /** Range of the mark, from the load band. */
   readonly bandF?: SpanF;
-  /** Whether it is found on lines that are extrapolated beyond the rating points. */
+  /** Whether the mark is on lines extrapolated beyond the rating points. */
   readonly isDrawnOn?: boolean;
 }
 
-/** Everything that the crossing chart shows. */
+/** Data of the Balance chart. */
 export interface BalanceChartData {
   readonly spanF: SpanF;
-  /** Coldest and warmest rating point, °F: beyond them the heat pump's lines are extrapolated. */
+  /** Coldest and warmest rating point, °F; beyond them the heat pump lines are extrapolated. */
   readonly ratedF: SpanF;
   readonly mostBtuh: number;
   readonly lines: readonly ChartLine[];
-  /** Least and most load at each corner of the load line. */
+  /** Minimum and maximum load at each corner of the load line. */
   readonly loadBand: readonly { readonly outdoorF: number; readonly lowBtuh: number; readonly highBtuh: number }[];
   /**
-   * An inverter's least and most heat, as an area to its corners; null for a unit with stages, or one whose least
-   * speed is not known.
+   * Area between minimum and maximum output of an inverter, as corners; null for a staged unit or if minimum speed is
+   * unknown.
    */
   readonly range: readonly ChartPoint[] | null;
   readonly marks: readonly ChartMark[];
   readonly cop: readonly ChartPoint[];
-  /** COP at which the fuel's heat costs as much; null without fuel. */
+  /** COP at which heat from fuel costs the same; null without fuel. */
   readonly copEven: number | null;
   readonly crossing: Balance;
 }
 
-/** A jump smaller than this is rounding, Btu/h. */
+/** A smaller step is rounding, Btu/h. */
 const LEAST_STEP_BTUH = 1;
-/** Room above the highest of what matters. */
+/** Headroom above the highest value. */
 const HEADROOM = 1.12;
-/** Where units are rated, °F. */
+/** Standard rating temperature, °F. */
 const RATED_F = 47;
 
-/** Every curve is made of straight pieces: its corners, read from both sides where it steps, are the whole of it. */
+/** Every curve is piecewise linear, so its corners (read from both sides of a step) define it. */
 const corners = (curve: Curve, [fromF, toF]: SpanF): ChartPoint[] => {
   const inside = [...new Set(curve.breaksF.filter((breakF) => breakF > fromF && breakF < toF))].sort((a, b) => a - b);
   const near = 1e-6;
@@ -85,7 +85,7 @@ const corners = (curve: Curve, [fromF, toF]: SpanF): ChartPoint[] => {
 const numberOrNothing = (value: Balance['economicBalanceF']): readonly number[] =>
   typeof value === 'number' ? [value] : [];
 
-/** The crossing chart of a job. */
+/** The Balance chart of a job. */
 export const balanceChart = (facts: Facts): BalanceChartData => {
   const spanF = RULER_SPAN_F;
   const input = balanceInput(facts);
@@ -137,7 +137,7 @@ export const balanceChart = (facts: Facts): BalanceChartData => {
   return {
     spanF,
     ratedF: ratedSpanF(heatPump),
-    // What matters is drawn whole; either end of a line may leave the picture.
+    // Everything important fits in the picture; the ends of a line may leave it.
     mostBtuh: HEADROOM * Math.max(highBtuh, designBtuh, capacity.at(RATED_F), input.fuel?.outputBtuh ?? 0),
     lines,
     range: low && isInverter ? [...corners(capacity, spanF), ...corners(capacityCurve(low), spanF).reverse()] : null,

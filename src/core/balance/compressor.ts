@@ -1,44 +1,45 @@
 import { BTU_PER_KWH } from '../units/constants';
 import { capacityCurve, type HeatPump, powerCurve } from './heat-pump';
 
-/** A compressor as a year takes it: full stage, low stage where it has one, and how it goes from one to the other. */
+/** A compressor in a year's calculation: full stage, low stage if any, and how it moves between them. */
 export interface Compressor {
   readonly full: HeatPump;
-  /** Low stage, or an inverter's least speed. */
+  /** Low stage, or minimum speed of an inverter. */
   readonly low: HeatPump | null;
-  /** Whether it goes without steps from low to full. */
+  /** Whether it modulates between low and full. */
   readonly modulates: boolean;
   /** C_D of the part-load factor. */
   readonly cyclingLoss: number;
 }
 
-/** What a compressor does over an hour. */
+/** Output of a compressor over an hour. */
 export interface CompressorHour {
   readonly btuh: number;
   readonly kW: number;
-  /** Share of the hour it would run at its lowest stage without cycling loss; 1 where it never stops. */
+  /** Share of the hour that it runs at its lowest stage, without cycling loss; 1 if it never cycles off. */
   readonly runShare: number;
 }
 
-/** A compressor's heat and power at full and at low, made once for many hours. */
+/** Capacity and power of a compressor at full and low stage, computed once for many hours. */
 export interface CompressorCurves {
-  /** Heat at full, Btu/h, its own minimum taken into account. */
+  /** Capacity at full stage, Btu/h; zero below its low-temperature cutoff. */
   readonly mostBtuh: (outdoorF: number) => number;
-  /** What it does when so much heat is wanted, Btu/h; never more than it can. */
+  /** Output for a demand, Btu/h, limited to its capacity. */
   readonly give: (outdoorF: number, wantedBtuh: number) => CompressorHour;
 }
 
-/** Power drawn, kW. A line extrapolated far beyond its points may fall below zero; no compressor gives power back. */
+/**
+ * Power drawn, kW. Far beyond the rating points an extrapolated line may fall below zero; no compressor returns power.
+ */
 const drawn = (heatPump: HeatPump) => {
   const { at } = powerCurve(heatPump);
   return (outdoorF: number) => Math.max(0, at(outdoorF));
 };
 
 /**
- * Heat and power of a compressor that cycles under its least capacity, mixes two stages, or modulates between them.
- * Cycling: part-load factor 1 − C_D (1 − load ÷ capacity). Two stages share the hour without loss. An inverter's COP
- * goes on a straight line from least to most capacity.
- * @source 10 CFR 430 subpart B appendix M1
+ * Heat and power of a compressor that cycles below its minimum capacity, mixes two stages, or modulates. Cycling:
+ * part-load factor 1 − C_D (1 − load ÷ capacity). Two stages share the hour without loss. An inverter's COP is linear
+ * from minimum to maximum capacity. @source 10 CFR 430 subpart B appendix M1
  */
 export const compressorCurves = ({ full, low, modulates, cyclingLoss }: Compressor): CompressorCurves => {
   const most = capacityCurve(full).at;

@@ -55,7 +55,7 @@ const input = fc
     }),
   );
 
-/** Holes and shortfalls found the slow way: looking at every hundredth of a degree. */
+/** Gaps and shortfalls by brute force, at every hundredth of a degree. */
 const looked = (of: BalanceInput, atF: number): 'hole' | 'short' | 'fine' => {
   const { lockouts, heatPump, load } = of;
   const compressor = atF >= (lockouts.compressorBelowF ?? -99) && atF >= (heatPump.minOutdoorF ?? -99);

@@ -10,14 +10,14 @@ import { balanceInput } from './from-job';
 import type { On } from './heat-now';
 import { capacityCurve } from './heat-pump';
 
-/** Outdoor temperature at which a coil frosts most, °F. */
+/** Outdoor temperature at which a coil frosts fastest, °F. */
 const FROST_F = 35;
-/** Air below this from a register is felt as cold. Our judgment: ten degrees under a room. */
+/** Register air below this feels cold. Our judgment: ten degrees below room temperature. */
 export const COLD_AIR_F = 60;
 
 /**
- * The banks that a defrost brings: those that the wires bring where they are given, else those that the board's output
- * is planned to: the first bank's, and what is jumpered to it.
+ * Banks that come on in a defrost: by the actual wiring if given, else by the plan (the first bank and any bank
+ * jumpered to it).
  */
 export const defrostBanks = (facts: Facts, on?: On): readonly Bank[] => {
   const banks = jobBanks(facts);
@@ -28,12 +28,12 @@ export const defrostBanks = (facts: Facts, on?: On): readonly Bank[] => {
   return banks.filter(({ bank }) => first.includes(bank));
 };
 
-/** Heat of some banks, Btu/h. */
+/** Output of the given banks, Btu/h. */
 export const banksBtuh = (banks: readonly Bank[]): number => sum(banks.map(({ kW }) => kW * BTU_PER_KWH));
 
 /**
- * Air at the register in a defrost with its strips, °F: what they give less what the unit takes.
- * @param roomF air that comes back, °F
+ * Register air in a defrost with strips, °F: strip output less the heat that the unit takes.
+ * @param roomF return air, °F
  */
 export const defrostAirF = (facts: Facts, roomF: number, outdoorF = FROST_F, on?: On): number => {
   const { airHandler, site } = facts;

@@ -13,23 +13,23 @@ export interface Fuel {
 }
 
 /**
- * The coefficient of performance at which heat from the heat pump costs what heat from the fuel costs.
- * @param electricPerKWh price of electricity per kWh
- * @source (electric ÷ 3412.14) ÷ (fuel price ÷ (Btu per unit × efficiency))
+ * COP at which heat pump and fuel cost the same.
+ * @param electricPerKWh price of electricity per kWh @source (electric ÷ 3412.14) ÷ (fuel price ÷ (Btu per unit ×
+ *   efficiency))
  */
 export const breakEvenCop = (electricPerKWh: number, { kind, pricePerUnit, efficiency }: Fuel): number =>
   electricPerKWh / BTU_PER_KWH / (pricePerUnit / (FUEL_BTU_PER_UNIT[kind] * efficiency));
 
-/** Warmest outdoor temperature at which the fuel is compared, °F. */
+/** Warmest outdoor temperature for the comparison, °F. */
 const WARMEST_F = 65;
 
 /**
- * The highest outdoor temperature below which the fuel is the cheaper source, °F: `always` where it is so already at 65
- * °F, `never` where it is nowhere so down to the unit's own minimum (−30 °F without one).
+ * Economic balance point: the highest outdoor temperature below which fuel is cheaper, °F. `always`: fuel is cheaper
+ * already at 65 °F. `never`: nowhere down to the low-temperature cutoff (−30 °F without one).
  */
 export const economicBalanceF = (heatPump: HeatPump, copEven: number): number | 'always' | 'never' => {
   const unlimited = { ...heatPump, minOutdoorF: null };
-  // Above zero where COP < copEven: heat that would break even, less heat given.
+  // Above zero where COP < copEven: break-even heat less delivered heat.
   const dearer = addCurves(
     scaleCurve(powerCurve(unlimited), copEven * BTU_PER_KWH),
     scaleCurve(capacityCurve(unlimited), -1),

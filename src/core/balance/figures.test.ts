@@ -69,7 +69,7 @@ describe('beyond the rating points', () => {
   });
 
   test('a COP under 1 that nobody measured never decides', () => {
-    // Lines that fall to a COP of 1 near −8 °F: extrapolated, fuel would win there at these prices.
+    // Falling lines that reach a COP of 1 near −8 °F: extrapolated, fuel would win there at these prices.
     const steep = change(
       change(dual, 'outdoorUnit', {
         ratingPoints: [
@@ -83,12 +83,12 @@ describe('beyond the rating points', () => {
     const { copEven, economicBalanceF } = jobBalance(steep);
     expect(copEven!).toBeLessThan(1);
     expect(economicBalanceF).toBe('never');
-    // Lines that fall: at 5 °F they still give heat, farther down none, and no one calls none a COP of 1.
+    // Falling lines: at 5 °F they still give heat, farther down none, and no heat is not a COP of 1.
     for (const outdoorF of [-2, 0, 5]) expect(copAt(jobHeatPump(steep), outdoorF)).toBeGreaterThanOrEqual(1 - 1e-9);
     expect(copAt(jobHeatPump(steep), -20)).toBe(0);
     const { trustsPointsOnly: _, ...plain } = jobHeatPump(steep);
     expect(copAt(plain, -5)).toBeLessThan(1);
-    // Between its points it is what its sheet says.
+    // Between its rating points it matches its data.
     for (const outdoorF of [17, 30, 47])
       expect(powerCurve(jobHeatPump(steep)).at(outdoorF)).toBeCloseTo(powerCurve(plain).at(outdoorF), 12);
     expect(isExtrapolated(plain, 10)).toBe(true);
@@ -171,7 +171,7 @@ describe('air of a stage', () => {
     const inverter = change(base, 'outdoorUnit', { stages: 'inverter', lowPoints: LOW, frostDerate: false });
     const mild = balanceAt(inverter, 40).loadBtuh;
     expect(mild).toBeLessThan(24_000 - (7 * 9000) / 30);
-    // Below its least speed it cycles at it.
+    // Below minimum speed it cycles.
     expect(at(inverter, 'heat-1', 40) - 68).toBeGreaterThan(0);
     expect(at(inverter, 'heat-1', 10)).toBeLessThan(at(inverter, 'heat-1', 30));
   });

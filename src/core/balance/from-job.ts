@@ -14,8 +14,8 @@ import type { Lockouts } from './lockouts';
 import { RULER_SPAN_F } from './range';
 
 /**
- * Everything that holds a job's sources by outdoor temperature: lockouts, an outdoor thermostat in front of a bank, and
- * a relay that holds a bank wherever the compressor is called, which is down to its lockout.
+ * All limits on a job's sources by outdoor temperature: lockouts, an outdoor thermostat in a bank's circuit, and a
+ * relay that locks out a bank while the compressor is called (down to the compressor lockout).
  */
 export const jobLockouts = (facts: Facts): Required<Lockouts> => {
   const lockouts = lockoutsInForce(facts);
@@ -29,7 +29,7 @@ export const jobLockouts = (facts: Facts): Required<Lockouts> => {
   };
 };
 
-/** A job's facts as the crossing takes them. Lockouts count only where the thermostat knows the outdoor temperature. */
+/** A job's facts as input to the balance. Lockouts count only if the thermostat knows the outdoor temperature. */
 export const balanceInput = (facts: Facts): BalanceInput => ({
   load: jobLoad(facts).load,
   heatPump: jobHeatPump(facts),
@@ -48,21 +48,21 @@ export const balanceInput = (facts: Facts): BalanceInput => ({
     : {}),
 });
 
-/** The crossing of a job. */
+/** The balance of a job. */
 export const jobBalance = (facts: Facts): Balance => balance(balanceInput(facts));
 
 /** Load and heat at one outdoor temperature, Btu/h. */
 export interface BalanceAt {
   readonly loadBtuh: number;
   readonly heatPumpBtuh: number;
-  /** All that the lockouts let run together. */
+  /** Combined output that the lockouts allow. */
   readonly allowedBtuh: number;
   readonly cop: number;
   /** Whether the heat pump's figures are extrapolated beyond its rating points. */
   readonly isDrawnOn: boolean;
 }
 
-/** What a job's house needs and may get at an outdoor temperature, °F. */
+/** Load and available heat at an outdoor temperature, °F. */
 export const balanceAt = (facts: Facts, outdoorF: number): BalanceAt => {
   const input = balanceInput(facts);
   return {

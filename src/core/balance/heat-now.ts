@@ -11,26 +11,26 @@ import { capacityCurve } from './heat-pump';
 import { jobHeatPump, jobLowStage } from './job-heat-pump';
 import { loadCurve } from './load';
 
-/** What is on: coils that have pulled in. */
+/** Coils that have pulled in. */
 export interface On {
   readonly energised: ReadonlySet<CoilId>;
 }
 
-/** What the heat pump gives: a figure, or a span for a compressor that finds its own speed. */
+/** Heat pump output: a figure, or a range for an inverter. */
 export interface HeatPumpNow {
   readonly leastBtuh: number;
   readonly mostBtuh: number;
-  /** Whether the stage that runs has no figures of its own, so that those of full stage are in. */
+  /** Whether the running stage has no data of its own, so that full-stage data is used. */
   readonly isFullTaken: boolean;
 }
 
-/** Whether the compressor runs, and with the valve as for heating. */
+/** Whether the compressor runs with the valve in heating. */
 export const isHeating = ({ outdoorUnit }: Facts, { energised }: On): boolean =>
   energised.has(COMPRESSOR_COIL) && energised.has(VALVE_COIL) === (outdoorUnit.reversingValve === 'B');
 
 /**
- * What a running heat pump gives at an outdoor temperature, Btu/h: at low stage where the second is not in, over its
- * whole span where it is an inverter. Zero for both where it does not heat.
+ * Output of a running heat pump, Btu/h: low stage if the second stage is off, the whole range for an inverter; zero if
+ * it is not heating.
  */
 export const heatPumpNow = (facts: Facts, on: On, outdoorF: number): HeatPumpNow => {
   if (!isHeating(facts, on)) return { leastBtuh: 0, mostBtuh: 0, isFullTaken: false };
@@ -49,7 +49,7 @@ export const heatPumpNow = (facts: Facts, on: On, outdoorF: number): HeatPumpNow
   }
 };
 
-/** Heat of the strips whose banks are in, at a supply, Btu/h. */
+/** Output of the strip banks that are on, at a supply voltage, Btu/h. */
 export const stripsNowBtuh = (facts: Facts, { energised }: On, volts: number): number => {
   const kit = jobElements(facts);
   return kitRows(facts).reduce(
@@ -58,13 +58,13 @@ export const stripsNowBtuh = (facts: Facts, { energised }: On, volts: number): n
   );
 };
 
-/** Heat of the furnace where it burns, at the fire that its wires let it reach, Btu/h. */
+/** Furnace output, Btu/h, at the stage that its wiring allows. */
 export const furnaceNowBtuh = (facts: Facts, { energised }: On): number => {
   if (!energised.has(FURNACE_COIL)) return 0;
   return reachedBtuh(facts, hasStages(facts) && [...energised].some((coil) => coil.startsWith('furnace stage')));
 };
 
-/** Everything that heats at a moment, Btu/h. */
+/** All heat sources at a moment, Btu/h. */
 export interface HeatNow {
   readonly heatPumpBtuh: number;
   readonly stripsBtuh: number;
@@ -73,8 +73,8 @@ export interface HeatNow {
 }
 
 /**
- * What heats the house at an outdoor temperature, °F, with some coils in. An inverter gives what is wanted, as far as
- * it can.
+ * Heat into the house at an outdoor temperature, °F, with the given coils on. An inverter follows demand as far as it
+ * can.
  */
 export const heatNow = (facts: Facts, on: On, outdoorF: number): HeatNow => {
   const { leastBtuh, mostBtuh } = heatPumpNow(facts, on, outdoorF);

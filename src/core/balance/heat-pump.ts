@@ -2,7 +2,7 @@ import { BTU_PER_KWH } from '../units/constants';
 import type { SpanF } from '../units/span';
 import { addCurves, type Curve, curveThrough, scaleCurve, spansAbove } from './line';
 
-/** A rating point: heat given and power drawn at an outdoor temperature. */
+/** A rating point: heat and power at an outdoor temperature. */
 export interface RatingPoint {
   readonly outdoorF: number;
   readonly btuh: number;
@@ -14,32 +14,32 @@ export interface HeatPump {
   readonly points: readonly RatingPoint[];
   /** Whether the frost derate applies: single- and two-stage units. */
   readonly frost: boolean;
-  /** The unit's own minimum, °F; null where it has none. */
+  /** Low-temperature cutoff, °F; null: none. */
   readonly minOutdoorF: number | null;
   /**
-   * Whether lines extrapolated beyond the points are kept from a COP under 1: all that a compressor draws is heat in
-   * the end, and a figure that no one has measured shall not decide against it.
+   * Whether lines extrapolated beyond the rating points are limited to a COP of at least 1: all power that a compressor
+   * draws ends as heat, and an unmeasured figure must not count against it.
    */
   readonly trustsPointsOnly?: boolean;
 }
 
-/** Coldest and warmest rating point, °F: outside them every figure is extrapolated. */
+/** Coldest and warmest rating point, °F; beyond them every figure is extrapolated. */
 export const ratedSpanF = ({ points }: HeatPump): SpanF => {
   const at = points.map(({ outdoorF }) => outdoorF);
   return [Math.min(...at), Math.max(...at)];
 };
 
-/** Whether a figure at an outdoor temperature, °F, is extrapolated beyond the rating points. */
+/** Whether figures at an outdoor temperature, °F, are extrapolated. */
 export const isExtrapolated = (heatPump: HeatPump, outdoorF: number): boolean => {
   const [coldestF, warmestF] = ratedSpanF(heatPump);
   return outdoorF < coldestF || outdoorF > warmestF;
 };
 
-/** Share of the straight line that is left at 35 °F. Source: 10 CFR 430 subpart B appendix M1. */
+/** Share of capacity left at 35 °F. Source: 10 CFR 430 subpart B appendix M1. */
 const FROST_CAPACITY = 0.9;
 const FROST_POWER = 0.985;
 
-/** No outdoor temperature lies farther from a rating point, °F. */
+/** Larger than any distance from a rating point, °F. */
 const FAR_F = 200;
 
 const frosted = (curve: Curve, share: number): Curve => {
@@ -56,7 +56,7 @@ const frosted = (curve: Curve, share: number): Curve => {
   };
 };
 
-/** Zero below zero: the extended end piece of a capacity line never takes heat away. */
+/** Not below zero: an extended capacity line never removes heat. */
 const notNegative = (curve: Curve): Curve => {
   const coldest = Math.min(...curve.breaksF);
   const slope = curve.at(coldest) - curve.at(coldest - 1);
@@ -75,14 +75,14 @@ const ratedCurve = ({ points, frost }: HeatPump, value: (point: RatingPoint) => 
 };
 
 /**
- * Heat the heat pump gives, Btu/h: straight lines through the rating points, the frost derate taken off where it
- * applies, zero below the unit's own minimum.
- * @source 10 CFR 430 subpart B appendix M1; the line from 35 to 45 °F replaces the procedure's step at 45 °F
+ * Heat pump capacity, Btu/h: linear between rating points, less the frost derate where it applies, zero below the
+ * low-temperature cutoff. @source 10 CFR 430 subpart B appendix M1; the line from 35 to 45 °F replaces the procedure's
+ * step at 45 °F
  */
 export const capacityCurve = (heatPump: HeatPump): Curve =>
   withMinimum(notNegative(ratedCurve(heatPump, (point) => point.btuh, FROST_CAPACITY)), heatPump.minOutdoorF);
 
-/** The smaller of two curves outside a span, the first one inside; their crossings out there become breaks. */
+/** The first curve inside a span, the smaller of two outside it; their crossings become breaks. */
 const smallerOutside = (one: Curve, other: Curve, [lowF, highF]: SpanF): Curve => {
   const over = addCurves(one, scaleCurve(other, -1));
   const crossings = [...spansAbove(over, [lowF - FAR_F, lowF]), ...spansAbove(over, [highF, highF + FAR_F])].flat();
@@ -96,8 +96,8 @@ const smallerOutside = (one: Curve, other: Curve, [lowF, highF]: SpanF): Curve =
 };
 
 /**
- * Power the heat pump draws, kW; frost as in {@link capacityCurve}, the unit's own minimum not applied. Beyond the
- * points never more than the heat it gives, where they alone are trusted.
+ * Heat pump power, kW; frost as in {@link capacityCurve}, the low-temperature cutoff not applied. Beyond the rating
+ * points never more than the heat delivered, if only the points are trusted.
  */
 export const powerCurve = (heatPump: HeatPump): Curve => {
   const drawn = ratedCurve(heatPump, (point) => point.kW, FROST_POWER);
@@ -106,7 +106,7 @@ export const powerCurve = (heatPump: HeatPump): Curve => {
   return smallerOutside(drawn, heatKW, ratedSpanF(heatPump));
 };
 
-/** Coefficient of performance as a function of outdoor temperature, °F; zero where the unit does not run. */
+/** COP as a function of outdoor temperature, °F; zero where the unit is off. */
 export const copOf = (heatPump: HeatPump): ((outdoorF: number) => number) => {
   const [power, capacity] = [powerCurve(heatPump), capacityCurve(heatPump)];
   return (outdoorF) => {
@@ -115,5 +115,5 @@ export const copOf = (heatPump: HeatPump): ((outdoorF: number) => number) => {
   };
 };
 
-/** Coefficient of performance at an outdoor temperature, °F; zero where the unit does not run. */
+/** COP at an outdoor temperature, °F; zero where the unit is off. */
 export const copAt = (heatPump: HeatPump, outdoorF: number): number => copOf(heatPump)(outdoorF);

@@ -1,6 +1,6 @@
 import { joinSpans, type SpanF } from '../units/span';
 
-/** A function of outdoor temperature made of straight pieces. `breaksF` are the temperatures where a piece may end. */
+/** A piecewise linear function of outdoor temperature. `breaksF` lists the temperatures where a piece may end. */
 export interface Curve {
   readonly at: (outdoorF: number) => number;
   readonly breaksF: readonly number[];
@@ -13,7 +13,7 @@ export interface Vertex {
 }
 
 /**
- * Straight lines through the vertices, the end pieces going on beyond them.
+ * A piecewise linear curve through vertices; the end pieces extend beyond them.
  * @param vertices two or more, at different temperatures, in any order
  */
 export const curveThrough = (vertices: readonly Vertex[]): Curve => {
@@ -44,16 +44,16 @@ export const addCurves = (...curves: readonly Curve[]): Curve => ({
   breaksF: curves.flatMap((curve) => curve.breaksF),
 });
 
-/** A curve times a constant. */
+/** A curve multiplied by a constant. */
 export const scaleCurve = (curve: Curve, factor: number): Curve => ({
   at: (outdoorF) => curve.at(outdoorF) * factor,
   breaksF: curve.breaksF,
 });
 
-/** The same value at every temperature. */
+/** A constant curve. */
 export const flatCurve = (value: number): Curve => ({ at: () => value, breaksF: [] });
 
-/** The larger of two curves; their own crossings become breaks within the span. */
+/** The larger of two curves; their crossings within the span become breaks. */
 export const largerOf = (one: Curve, other: Curve, within: SpanF): Curve => {
   const crossings = spansAbove(addCurves(one, scaleCurve(other, -1)), within).flat();
   return {
@@ -62,10 +62,7 @@ export const largerOf = (one: Curve, other: Curve, within: SpanF): Curve => {
   };
 };
 
-/**
- * Where a curve is above zero inside a span, exact to rounding: each piece is straight, so its root is found by
- * proportion.
- */
+/** Spans in which a curve is above zero, exact to rounding: each piece is linear, so the root follows by proportion. */
 export const spansAbove = (curve: Curve, [fromF, toF]: SpanF): SpanF[] => {
   const inside = curve.breaksF.filter((breakF) => breakF > fromF && breakF < toF).sort((a, b) => a - b);
   const ends = [fromF, ...inside, toF];
@@ -74,7 +71,7 @@ export const spansAbove = (curve: Curve, [fromF, toF]: SpanF): SpanF[] => {
     const low = ends[at - 1]!;
     const high = ends[at]!;
     if (high - low < 1e-9) continue;
-    // Curves may step at a break, so each piece is read from its inside and drawn out to its ends.
+    // A curve may step at a break, so each piece is evaluated inside and extended to its ends.
     const nearLow = curve.at(low + (high - low) / 4);
     const nearHigh = curve.at(high - (high - low) / 4);
     const slope = (nearHigh - nearLow) / ((high - low) / 2);
@@ -87,6 +84,6 @@ export const spansAbove = (curve: Curve, [fromF, toF]: SpanF): SpanF[] => {
   return joinSpans(spans);
 };
 
-/** The highest temperature of a span at which a curve is still above zero; null where it never is. */
+/** Highest temperature of a span at which a curve is still above zero; null if nowhere. */
 export const highestAboveF = (curve: Curve, within: SpanF): number | null =>
   spansAbove(curve, within).at(-1)?.[1] ?? null;

@@ -1,6 +1,6 @@
 import type { Curve } from './line';
 
-/** What the house loses: its design heat loss and the outdoor temperature at which it needs no heat. */
+/** A house's load: design heat loss and the outdoor temperature above which it needs no heat. */
 export interface HouseLoad {
   readonly designOutdoorF: number;
   readonly designBtuh: number;
@@ -17,8 +17,8 @@ export const loadCurve = ({ designOutdoorF, designBtuh, noLoadF }: HouseLoad): C
 });
 
 /**
- * Outdoor temperature down to which a heat output holds the house by itself, °F: the load line, the other way round.
- * @param heatBtuh what is given, Btu/h, the same at every temperature
+ * Lowest outdoor temperature at which a heat output holds the house, °F: the inverse of the load line.
+ * @param heatBtuh constant output, Btu/h
  */
 export const carriesDownToF = ({ designOutdoorF, designBtuh, noLoadF }: HouseLoad, heatBtuh: number): number =>
   noLoadF - (heatBtuh * (noLoadF - designOutdoorF)) / designBtuh;

@@ -11,16 +11,16 @@ import { backupToF, compressorFromF, spanFrom, spanTo } from './lockouts';
 import { type PossibleGap, possibleGap } from './possible-gap';
 import { RULER_SPAN_F } from './range';
 
-/** A lockout marker: where a lockout or limit is on a lane. With a fact it can be dragged. */
+/** A lockout or limit on a lane of the ruler. With a fact it can be dragged. */
 export interface LockoutMarker {
   readonly label: string;
   readonly atF: number;
   readonly fact?: FactPath;
-  /** The row of the fact's table, where it is one; from 0. */
+  /** Row in the fact's table, from 0, if the fact is a table. */
   readonly row?: number;
 }
 
-/** How far a post may be moved, °F; null where it means no fact. */
+/** Range for dragging a marker, °F; null if it has no fact. */
 export const markerLimitsF = ({ fact, row }: LockoutMarker): SpanF | null => {
   if (fact === undefined) return null;
   const entry = factAt(fact);
@@ -33,14 +33,14 @@ export const markerLimitsF = ({ fact, row }: LockoutMarker): SpanF | null => {
   return bounds ? [bounds.min, bounds.max] : null;
 };
 
-/** The fact's new value for a post moved to an outdoor temperature, °F, kept within its limits. */
+/** New value of the fact for a marker dragged to an outdoor temperature, °F, within its limits. */
 export const markerValue = (facts: Facts, post: LockoutMarker, atF: number): unknown => {
   const [low, high] = markerLimitsF(post)!;
   const withinF = Math.min(high, Math.max(low, atF));
   return post.row === undefined ? withinF : withDialSetting(facts, post.row + 1, withinF);
 };
 
-/** One source's lane: where it may run, and the posts that say so. */
+/** One source's lane: where it may run, and its markers. */
 export interface Lane {
   readonly id: string;
   readonly label: string;
@@ -55,14 +55,14 @@ export interface RulerMark {
   readonly atF: number;
 }
 
-/** Everything the outdoor ruler shows. */
+/** Data of the outdoor ruler. */
 export interface OutdoorRuler {
   readonly spanF: SpanF;
   readonly lanes: readonly Lane[];
   readonly marks: readonly RulerMark[];
   readonly gapsF: readonly SpanF[];
   readonly shortfallsF: readonly SpanF[];
-  /** What may be a gap, if sensor and dial are off by what they may be; null: nothing. */
+  /** A possible gap with sensor and dial at their tolerances; null: none. */
   readonly possibleGap: PossibleGap | null;
 }
 

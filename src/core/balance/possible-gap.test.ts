@@ -9,7 +9,7 @@ const WIRED = ['thermostat.outdoorSensor', 'wired'] as const;
 const dial = (closesBelowF: number) => ['gates.outdoorThermostats', [{ bank: 0, closesBelowF }]] as const;
 
 test('a lockout of 30 ± 2 and a dial of 32 ± 4 leave a hole one time in four; 36 on the dial closes it', () => {
-  // By hand: the dial is even over 28 to 36, the lockout over 28 to 32; the dial is colder with (mean 30 − 28) ÷ 8.
+  // By hand: the dial is uniform over 28 to 36, the lockout over 28 to 32; the dial is colder with (mean 30 − 28) ÷ 8.
   const found = possibleGap(facts(WIRED, ['gates.compressorBelowF', 30], dial(32)))!;
   expect(found.chance).toBeCloseTo(0.25, 3);
   expect(found.spanF).toEqual([28, 32]);
@@ -62,7 +62,7 @@ test('the chance is what drawing errors gives, and the post that is named closes
           ['proof.dialErrorF', dialErrorF],
         );
         const play = of.proof.lockoutPlayF;
-        // Every pair of errors out of an even raster, as another way of counting.
+        // Every pair of errors from a uniform grid, as an independent count.
         let [holes, all] = [0, 0];
         for (let one = 0; one < 60; one++)
           for (let other = 0; other < 60; other++) {

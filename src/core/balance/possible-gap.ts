@@ -6,28 +6,28 @@ import { jobBanks } from '../strips/from-job';
 import type { SpanF } from '../units/span';
 import { RULER_SPAN_F } from './range';
 
-/** A span in which nothing may heat if sensor and dial are off by what they may be. */
+/** A span in which nothing may heat if sensor and dial are off by their tolerances. */
 export interface PossibleGap {
   readonly spanF: SpanF;
-  /** Share of such sensors and dials that leave a gap somewhere in it, from 0 to 1. */
+  /** Probability of a gap anywhere in it, from 0 to 1. */
   readonly chance: number;
-  /** The post that closes it for good, where it would have to stand, and the change of facts. */
+  /** The lockout that closes it for sure, its setting, and the change of facts. */
   readonly closedBy: { readonly label: string; readonly atF: number; readonly change: FactChange };
 }
 
-/** What is before one bank, or before the furnace: a dial, the thermostat's own lockout, both, or nothing. */
+/** What limits one bank, or the furnace: a dial, the thermostat lockout, both, or nothing. */
 interface BackupGate {
   readonly dial: { readonly number: number; readonly atF: number } | null;
 }
 
-/** How finely an error is gone through. */
+/** Grid points per error. */
 const STEPS = 240;
 
-/** The middles of equal parts of −error to +error; one 0 where there is none. */
+/** Midpoints of equal intervals from −error to +error; a single 0 for no error. */
 const within = (errorF: number): readonly number[] =>
   errorF === 0 ? [0] : Array.from({ length: STEPS }, (_, at) => errorF * ((2 * at + 1) / STEPS - 1));
 
-/** How likely a dial that may be off by an error closes colder than a temperature. */
+/** Probability that a dial with an error closes colder than a temperature. */
 const isColder = (dialF: number, errorF: number, thanF: number): number =>
   errorF === 0 ? Number(dialF < thanF) : Math.min(1, Math.max(0, (thanF - dialF + errorF) / (2 * errorF)));
 
@@ -42,9 +42,9 @@ const backupGates = (facts: Facts): readonly BackupGate[] =>
 const mean = (values: readonly number[]) => values.reduce((sum, value) => sum + value, 0) / values.length;
 
 /**
- * Where nothing may heat at worst, how likely, and which post closes it: the thermostat's lockouts share one sensor, so
- * its error moves both; each dial and the unit's own limit have an error of their own, every value of it alike likely.
- * Falling weather decides for a dial, as it lets go no sooner than a lockout does on the way up.
+ * The worst possible gap, its probability, and the lockout that closes it. The thermostat lockouts share one sensor, so
+ * its error moves both; each dial and the low-temperature cutoff has its own error, uniformly distributed. Falling
+ * temperature decides for a dial, because it releases no earlier than a lockout on the way up.
  * @returns null where no pair of errors leaves a gap, or the house needs no heat there
  */
 export const possibleGap = (facts: Facts): PossibleGap | null => {
@@ -54,7 +54,7 @@ export const possibleGap = (facts: Facts): PossibleGap | null => {
   const gates = backupGates(facts);
   if ((compressorBelowF === null && minOutdoorF === null) || gates.length === 0) return null;
 
-  // Falling: the compressor goes at its lockout, backup comes a play under its own.
+  // Falling: the compressor stops at its lockout; backup comes on one differential below its own.
   const backupF = auxAboveF === null ? Infinity : auxAboveF - lockoutPlayF;
   const dials = [...new Map(gates.flatMap(({ dial }) => (dial ? [[dial.number, dial.atF] as const] : []))).entries()];
   const hasFreeBank = gates.some(({ dial }) => dial === null);
@@ -75,7 +75,7 @@ export const possibleGap = (facts: Facts): PossibleGap | null => {
   ];
   if (chance <= 0 || spanF[1] - spanF[0] <= 1e-6) return null;
 
-  // Its own lockout first: where backup is held by it, no dial helps.
+  // Its own lockout first: if that holds the backup off, no dial helps.
   const neededF = Math.ceil(
     Math.max(
       (compressorBelowF ?? -Infinity) + lockoutPlayF,

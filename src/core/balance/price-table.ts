@@ -4,27 +4,27 @@ import { breakEvenCop, economicBalanceF } from './economic-balance';
 import { balanceInput } from './from-job';
 import { isExtrapolated } from './heat-pump';
 
-/** Where heat costs the same, at one pair of prices. */
+/** An economic balance point at one pair of prices. */
 export interface PriceCell {
   readonly electricPerKWh: number;
   readonly fuelPerUnit: number;
   readonly copEven: number;
   readonly balanceF: number | 'always' | 'never';
-  /** Whether the balance lies beyond the rating points, where everything is extrapolated. */
+  /** Whether the balance point lies beyond the rating points. */
   readonly isDrawnOn: boolean;
-  /** Whether both prices are those of the job. */
+  /** Whether both prices are the job's own. */
   readonly isToday: boolean;
 }
 
-/** Steps that a price is tried at, as shares of today's. */
+/** Prices to tabulate, relative to today's. */
 const STEPS = [0.6, 0.8, 1, 1.25, 1.6];
 
 const tried = (price: number): number[] =>
   STEPS.map((step) => (step === 1 ? price : roundTo(price * step, price < 1 ? 3 : 2)));
 
 /**
- * The economic balance at prices round today's: a row for each price of electricity, a column for each of fuel. Empty
- * without a furnace.
+ * Economic balance points around today's prices: a row per price of electricity, a column per fuel price. Empty without
+ * a furnace.
  */
 export const priceTable = (facts: Facts): PriceCell[][] => {
   const { fuel, heatPump, electricPerKWh } = balanceInput(facts);

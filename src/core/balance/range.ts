@@ -1,7 +1,7 @@
 import type { SpanF } from '../units/span';
 
-/** Coldest outdoor temperature that a balance is looked for at, °F. */
+/** Coldest outdoor temperature in the search, °F. */
 export const COLDEST_SEARCH_F = -30;
 
-/** Outdoor temperatures that the outdoor ruler shows, °F. */
+/** Range of the outdoor ruler, °F. */
 export const RULER_SPAN_F: SpanF = [-20, 70];

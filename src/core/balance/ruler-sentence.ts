@@ -8,24 +8,24 @@ import { inSpans } from '../units/span';
 import { balanceAt, jobBalance } from './from-job';
 import { type HeatNow, heatNow, isHeating, type On } from './heat-now';
 
-/** What the ruler says of a moment, and how loudly. */
+/** The ruler's sentence for a moment, and its severity. */
 export interface RulerSentence {
   readonly grade: 'calm' | 'strips' | 'short' | 'hole';
   readonly text: string;
 }
 
-/** A moment's outcome: what is on, and what was called for and is held. */
+/** Outcome of a moment: what is on, and what was called and locked out. */
 export interface Outcome extends On {
   readonly lockedOut: readonly LockedOut[];
 }
 
-/** Less than this apart is alike, Btu/h. */
+/** Differences smaller than this are ignored, Btu/h. */
 const ALIKE_BTUH = 50;
 
 const thousands = (btuh: number) => roundTo(btuh / 1000, 1);
 const thousand = (btuh: number) => `${thousands(btuh)} kBtu/h`;
 
-/** What gives the heat, in words: “heat pump and strips”, “strips alone”. */
+/** Heat sources in words: “heat pump and strips”, “strips alone”. */
 const sources = ({ heatPumpBtuh, stripsBtuh, fossilBtuh }: HeatNow): string => {
   const all = [
     ...(heatPumpBtuh > 0 ? ['heat pump'] : []),
@@ -35,13 +35,13 @@ const sources = ({ heatPumpBtuh, stripsBtuh, fossilBtuh }: HeatNow): string => {
   return all.length === 1 ? `${all[0]} alone` : all.join(' and ');
 };
 
-/** The same with what they do: “furnace alone gives”, “heat pump and strips give”. */
+/** The same with a verb: “furnace alone gives”, “heat pump and strips give”. */
 const sourcesGive = (now: HeatNow): string => {
   const names = sources(now);
   return `${names} ${names.includes('strips') || names.includes(' and ') ? 'give' : 'gives'}`;
 };
 
-/** What may make up for a call that is short by itself. */
+/** What makes up the shortfall of a call. */
 const restWords = (facts: Facts, call: CallId, outdoorF: number): string => {
   if (call !== 'heat-1' && call !== 'heat-2') return '';
   const { allowedBtuh, loadBtuh, heatPumpBtuh } = balanceAt(facts, outdoorF);
@@ -58,7 +58,7 @@ const heating = (facts: Facts, outcome: Outcome, { call, outdoorF }: Moment): Ru
   const now = heatNow(facts, outcome, outdoorF);
   const needs = `house needs ${thousand(loadBtuh)}`;
   const name = CALLS[call].label;
-  // Nothing that heats makes up for a compressor that cools.
+  // No heat source makes up for a compressor that is cooling.
   if (outcome.energised.has(COMPRESSOR_COIL) && !isHeating(facts, outcome))
     return {
       grade: 'hole',
@@ -120,7 +120,7 @@ const defrosting = (facts: Facts, outcome: Outcome, moment: Moment): RulerSenten
     : { grade: 'strips', text: `Defrost: ${cold}; ${by} ${thousand(given)} of it back.` };
 };
 
-/** The ruler's sentence: what the moment's call does for the house, by what is really on. */
+/** The ruler's sentence: what the call does for the house, by what is really on. */
 export const rulerSentence = (facts: Facts, outcome: Outcome, moment: Moment): RulerSentence => {
   const { call, outdoorF } = moment;
   const { loadBtuh } = balanceAt(facts, outdoorF);

@@ -3,12 +3,12 @@ import type { Facts } from '../job/document';
 import { temperatureRiseF } from '../units/air';
 import { heatNow, type On } from './heat-now';
 
-/** Air at the register, °F: `none` where the call gives no heat, or where it cools. */
+/** Register air, °F: `none` if the call gives no heat or cools. */
 export type SupplyAir = { readonly kind: 'heat'; readonly supplyF: number } | { readonly kind: 'none' };
 
 /**
- * Register temperature in a steady heating call: the room's air plus the rise of everything that is on.
- * Defrost is no steady state and gives none.
+ * Register temperature in a steady heating call: return air plus the rise from everything that is on. A defrost is not
+ * steady and has none.
  */
 export const supplyAir = (facts: Facts, on: On, { outdoorF, indoorF, call }: Moment): SupplyAir => {
   if (call === 'defrost') return { kind: 'none' };

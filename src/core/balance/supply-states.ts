@@ -9,7 +9,7 @@ import type { On } from './heat-now';
 import { capacityCurve, isExtrapolated } from './heat-pump';
 import { jobLowStage } from './job-heat-pump';
 
-/** What may blow from the registers. */
+/** An operating state with its register air. */
 export interface SupplyState {
   readonly id: string;
   readonly label: string;
@@ -22,15 +22,15 @@ export interface SupplyState {
   readonly isDrawnOn: boolean;
 }
 
-/** States in which the heat pump has no part. */
+/** States without the heat pump. */
 const ALONE = /^(strips-|furnace)/;
 
 /**
- * Air at the register in every state that a job's system can be in at one outdoor temperature. In defrost the unit
- * takes from the air about what it gives in heating.
+ * Register air in every state of a job's system at one outdoor temperature. In defrost the unit takes about as much
+ * heat from the air as it gives in heating.
  * @param outdoorF outdoor temperature, °F
- * @param roomF air that comes back, °F
- * @param defrostOn what the wires bring in a defrost; what is planned, unless given
+ * @param roomF return air, °F
+ * @param defrostOn what the wiring turns on in a defrost; the plan if not given
  */
 export const supplyStates = (facts: Facts, outdoorF: number, roomF: number, defrostOn?: On): SupplyState[] => {
   const { airHandler, site } = facts;
@@ -107,6 +107,6 @@ export const supplyStates = (facts: Facts, outdoorF: number, roomF: number, defr
   ];
 };
 
-/** A state's register temperature at one airflow. */
+/** Register temperature of a state at one airflow. */
 export const supplyAtCfm = (facts: Facts, { btuh }: SupplyState, cfm: number, roomF: number): number =>
   roomF + temperatureRiseF(btuh, cfm, facts.site.elevationFt);

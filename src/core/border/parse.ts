@@ -1,12 +1,12 @@
 import { type Schema, ValidationError } from 'yup';
 import { shapeProblem } from './shape';
 
-/** Input as it came through the border: a value that types can be trusted on, or what is wrong and where. */
+/** Parsed input: a value of the right type, or what is wrong and where. */
 export type Parsed<T> =
   { readonly ok: true; readonly value: T } | { readonly ok: false; readonly error: string; readonly path: string };
 
 /**
- * Checks unknown input against a schema. Nothing is converted: a number in quotes is not a number.
+ * Validates unknown input against a schema without converting it: a number in quotes is not a number.
  * @returns the first thing that is wrong, with its path (`load.noLoadF`; empty for the whole)
  */
 export const parseWith = <T>(schema: Schema<T>, input: unknown): Parsed<T> => {
@@ -18,15 +18,15 @@ export const parseWith = <T>(schema: Schema<T>, input: unknown): Parsed<T> => {
   }
 };
 
-/** Input that has a shape to be looked at further, or why it has none. */
+/** Input with an acceptable structure, or why it has none. */
 export const withShape = (input: unknown, mostValues?: number): Parsed<unknown> => {
   const problem = shapeProblem(input, mostValues);
   return problem === null ? { ok: true, value: input } : { ok: false, ...problem };
 };
 
 /**
- * Reads JSON text; text that is not JSON, nests without end or cannot be kept is refused.
- * @param mostValues most values that it may hold
+ * Parses JSON text; refuses text that is not JSON, nests without end, or cannot be stored.
+ * @param mostValues maximum number of values
  */
 export const parseJson = (text: string, mostValues?: number): Parsed<unknown> => {
   try {

@@ -1,7 +1,7 @@
 import { number, string } from 'yup';
 import { plainTextProblem } from './text';
 
-/** A finite number within bounds; the message says the bounds. */
+/** A finite number within bounds; the message names the bounds. */
 export const bounded = (min: number, max: number, unit = '') =>
   number()
     .typeError(`must be a number${unit && ` (${unit})`}`)
@@ -21,11 +21,11 @@ export const positive = (max: number, unit = '') =>
     (value) => value === undefined || value === null || value > 0,
   );
 
-/** A name: some text, not endless. */
+/** A name: some text, with a maximum length. */
 export const shortText = (maxLength = 120) =>
   string().typeError('must be text').max(maxLength, `must be at most ${maxLength} characters`);
 
-/** Text that people wrote: no markup, no control characters but line ends. */
+/** Text from people: no markup, and no control characters except line breaks. */
 export const plainText = (maxLength: number) =>
   shortText(maxLength).test({
     name: 'plain',

@@ -1,13 +1,13 @@
 import { textProblem } from './text';
 
-/** Deeper than this nests no file of ours: a condition in an entry of a profile in a save is at fifteen. */
+/** None of our files nests deeper: a condition in an entry of a profile in a save is at level fifteen. */
 const DEEPEST = 32;
-/** More values than this has no request and no controller: a year of weather has eighteen thousand. */
+/** No request or profile has more values: a year of weather has eighteen thousand. */
 const MOST_VALUES = 400_000;
 
-/** A part that holds others, with how far it has been looked through. */
+/** A container during the walk, and how far it has been walked. */
 interface Level {
-  /** Names of what it holds; null: a list, whose names are numbers. */
+  /** Keys of an object; null: a list. */
   readonly names: readonly string[] | null;
   readonly held: Readonly<Record<string | number, unknown>>;
   readonly size: number;
@@ -19,17 +19,17 @@ const levelOf = (held: object): Level => {
   return { names, held: held as Level['held'], size: names?.length ?? (held as readonly unknown[]).length, next: 0 };
 };
 
-/** Path of the value that each level is at. */
+/** Path to the value at each level. */
 const pathOf = (levels: readonly Level[]): string =>
   levels
     .map(({ names, next }, depth) => (names === null ? `[${next - 1}]` : `${depth > 0 ? '.' : ''}${names[next - 1]}`))
     .join('');
 
 /**
- * What makes input one that must not be looked at further: it nests without end, holds values without number, or text
- * that cannot be kept. Input that refers to itself nests without end. Values are counted before anything is made of
- * them, so that looking costs a small part of what reading did.
- * @param mostValues most values that it may hold
+ * Finds input that must not be processed further: endless nesting, too many values, or text that cannot be stored.
+ * Circular references nest without end. Values are counted before anything is built from them, so the check costs a
+ * small part of parsing.
+ * @param mostValues maximum number of values
  * @returns the first problem and its path; null where there is none
  */
 export const shapeProblem = (

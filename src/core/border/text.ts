@@ -1,15 +1,14 @@
-/** Half of a letter: a surrogate without its other half, which no database and no file takes. */
+/** Half of a character: a surrogate without its pair, which no database or file accepts. */
 const HALF_LETTER = /\p{Surrogate}/u;
 
-/** What makes a text one that cannot be kept, in words; null where it can. */
+/** What makes a text impossible to store, in words; null if it can be stored. */
 export const textProblem = (text: string): string | null => {
   if (text.includes('\u0000')) return 'contains control characters (NUL); write plain text';
   return HALF_LETTER.test(text) ? 'contains a broken character; retype the text' : null;
 };
 
 /**
- * What is wrong with text that people wrote, in words; null where nothing is: no markup, no control characters but line
- * ends.
+ * What is wrong with text from people, in words; null if nothing: no markup, no control characters except line breaks.
  */
 export const plainTextProblem = (text: string, maxLength: number): string | null => {
   if (text.length > maxLength) return `must be at most ${maxLength} characters`;

@@ -1,5 +1,5 @@
-/** Characters that XML 1.0 has no place for, not even escaped. Source: XML 1.0, fifth edition, production 2 (Char). */
+/** Characters that XML 1.0 does not allow, not even escaped. Source: XML 1.0, fifth edition, production 2 (Char). */
 const NO_XML = /[\u0000-\u0008\u000B\u000C\u000E-\u001F\uFFFE\uFFFF]|\p{Surrogate}/gu;
 
-/** Text as an XML file can hold it: what it cannot hold is left out. */
+/** Text for an XML file, without characters that XML does not allow. */
 export const xmlText = (text: string): string => text.replace(NO_XML, '');

@@ -1,13 +1,13 @@
 import { ownValue } from '../border/own-value';
 import type { ThermostatFunction } from '../wiring/thermostat-functions';
 
-/** What an old thermostat ran, as far as it changes what a letter means. */
+/** System that an old thermostat controlled, as far as it changes what a letter means. */
 export type OldKind = 'conventional' | 'heat-pump' | 'heat-only';
 
-/** How likely a letter means what, by what the thermostat ran. Only ratios matter. */
+/** Likelihood of each meaning of a letter, by the system. Only ratios matter. */
 type Meanings = Partial<Record<ThermostatFunction, number>>;
 
-/** A letter that means the same whatever was run. */
+/** A letter with one meaning on any system. */
 const plain = (meanings: Meanings) => ({ conventional: meanings, 'heat-pump': meanings, 'heat-only': meanings });
 
 const by = (conventional: Meanings, heatPump: Meanings) => ({
@@ -18,7 +18,7 @@ const by = (conventional: Meanings, heatPump: Meanings) => ({
 
 const HEAT_AND_COOL_BACKUP: Meanings = { backup: 1 };
 
-/** Letters of subbases and boards, and what they have stood for. Our judgment of practice; never proof. */
+/** Letters of subbases and boards, and their past meanings. Our judgment of practice; never proof. */
 const MEANINGS: Readonly<Record<string, Record<OldKind, Meanings>>> = {
   R: plain({ hot: 0.94, 'hot-heating': 0.03, 'hot-cooling': 0.03 }),
   RH: plain({ 'hot-heating': 0.6, hot: 0.4 }),
@@ -41,7 +41,7 @@ const MEANINGS: Readonly<Record<string, Record<OldKind, Meanings>>> = {
   AUX2: plain({ 'second-backup': 0.9, backup: 0.1 }),
   E: by({ emergency: 0.5, spare: 0.5 }, { emergency: 0.85, backup: 0.15 }),
   L: plain({ lamp: 0.8, emergency: 0.1, spare: 0.1 }),
-  // Two wires of an oil primary: which of the two is hot, no one can tell by the letter.
+  // The two wires of an oil primary control: the letter does not tell which is hot.
   T: plain({ hot: 0.5, backup: 0.5 }),
   TT: plain({ hot: 0.5, backup: 0.5 }),
   TH: plain({ hot: 0.6, backup: 0.4 }),
@@ -52,17 +52,17 @@ const MEANINGS: Readonly<Record<string, Record<OldKind, Meanings>>> = {
   S2: plain({ 'sensor-2': 1 }),
 };
 
-/** The letters that a bare subbase is drawn with to pick from, in the order they are met. */
+/** Letters offered for a bare subbase, in the usual order. */
 export const SUBBASE_LETTERS = Object.keys(MEANINGS);
 
-/** A letter as it is compared: capitals, no spaces. */
+/** A letter for comparison: capitals, no spaces. */
 export const plainLetter = (letter: string): string => letter.trim().toUpperCase();
 
-/** What a letter may mean; null for one that says nothing, or has no meaning known here. */
+/** Possible meanings of a letter; null if it has none here. */
 export const meaningsOf = (letter: string, kind: OldKind): Meanings | null =>
   ownValue(MEANINGS, plainLetter(letter))?.[kind] ?? null;
 
-/** What colors are usually used for. The weakest hint there is: twice as likely, no more. */
+/** Usual use of wire colors. The weakest hint: a factor of two, no more. */
 const USUAL: Readonly<Record<string, readonly ThermostatFunction[]>> = {
   red: ['hot', 'hot-cooling', 'hot-heating'],
   white: ['backup'],
@@ -72,6 +72,6 @@ const USUAL: Readonly<Record<string, readonly ThermostatFunction[]>> = {
   orange: ['valve-cooling', 'valve-heating'],
 };
 
-/** How a color leans, as a factor. */
+/** Weight of a color, as a factor. */
 export const leaningOf = (colour: string, does: ThermostatFunction): number =>
   ownValue(USUAL, colour)?.includes(does) ? 2 : 1;

@@ -22,7 +22,7 @@ import { COILED_BACK } from './old-wiring';
 import { withKeptFacts } from './take-over';
 import { type IdentifiedConductor, identifiedOldWiring } from './understood';
 
-/** What is done with one conductor or jumper on the way from the old thermostat to the new. */
+/** What to do with one conductor or jumper, from the old thermostat to the new. */
 export type ChangeoutMoveKind =
   'stop' | 'meter' | 'wait' | 'land' | 'pull' | 'jumper-in' | 'jumper-out' | 'cap' | 'spare';
 
@@ -31,7 +31,7 @@ export interface ChangeoutMove {
   readonly kind: ChangeoutMoveKind;
   readonly colour: WireColor | null;
   readonly words: string;
-  /** Why, or what else has to be known; null where nothing has. */
+  /** Why, or what else to know; null: nothing. */
   readonly why: string | null;
 }
 
@@ -39,7 +39,7 @@ const letterWords = ({ letter }: OldConductorRow) => (letter === '' ? 'unmarked'
 
 const named = (colour: string) => capital(colorName(colour));
 
-/** What becomes of a conductor's other end. */
+/** What to do at the conductor's other end. */
 const boardWords = ({ board }: OldConductorRow, { to }: Conductor): string => {
   if (to === null) return '';
   if (board === '') return ` Its other end should be on ${refWords(to)}: trace it there.`;
@@ -51,7 +51,7 @@ const boardWords = ({ board }: OldConductorRow, { to }: Conductor): string => {
 
 const BY_LETTER = 'Known only by its letter: trace it or meter it before landing it.';
 
-/** What a letter would have made a technician do who goes by letters. */
+/** What a technician who trusts letters would have done. */
 const letterTrap = ({ row, does }: IdentifiedConductor): string | null => {
   if (does === null) return null;
   const letter = plainLetter(row.letter);
@@ -150,7 +150,7 @@ const jumperMoves = (facts: Facts, { jumpers }: Harness): readonly ChangeoutMove
   ];
 };
 
-/** Jumpers at the boards: those that the plan has, and bank inputs that it keeps apart. */
+/** Jumpers at the boards: planned ones, and bank inputs that the plan keeps separate. */
 const boardJumperMoves = ({ devices, jumpers }: Harness): readonly ChangeoutMove[] => {
   const atBoards = jumpers.filter(({ from }) => from.device !== 'thermostat');
   const joined = new Set(atBoards.map(({ from, to }) => pairOf(from.mark, to.mark)));
@@ -185,7 +185,7 @@ const boardJumperMoves = ({ devices, jumpers }: Harness): readonly ChangeoutMove
   ];
 };
 
-/** Two hot conductors: which supply each is on is metered before either is landed or capped. */
+/** Two hot conductors: meter which supply each is on before you land or cap either. */
 const meterFirst = (known: readonly IdentifiedConductor[]): readonly ChangeoutMove[] => {
   const hot = known.filter(({ does }) => does !== null && landingOf(does) === 'hot');
   return hot.length < 2
@@ -201,7 +201,7 @@ const meterFirst = (known: readonly IdentifiedConductor[]): readonly ChangeoutMo
       ];
 };
 
-/** Over 30 V at an old thermostat: nothing is moved, and nothing is taken for known. */
+/** Over 30 V at an old thermostat: move nothing and assume nothing. */
 const stopMoves = (over: readonly OverVolts[]): readonly ChangeoutMove[] =>
   over.map(({ colour, volts }) => ({
     id: `stop/${colour}`,
@@ -214,7 +214,7 @@ const stopMoves = (over: readonly OverVolts[]): readonly ChangeoutMove[] =>
 /** From the old thermostat to the new, and back. */
 export interface MoveList {
   readonly moves: readonly ChangeoutMove[];
-  /** Everything as it was, conductor by conductor, jumper by jumper, setting by setting. */
+  /** The old wiring: conductors, jumpers and settings. */
   readonly back: readonly string[];
 }
 
@@ -228,8 +228,8 @@ const backOf = ({ changeout }: Facts): readonly string[] => [
 ];
 
 /**
- * What is done with every conductor of the old wall, planned by the job’s own plan with the conductors that are there;
- * null where no old wall is written down.
+ * What to do with every conductor of the old wiring, planned with the conductors that are there; null if no old wiring
+ * is recorded.
  */
 export const moveList = (facts: Facts): MoveList | null => {
   const known = identifiedOldWiring(facts);

@@ -7,31 +7,27 @@ import type { OldWiring } from './old-wiring';
 import { type Likely, readOldWiring } from './read-old-wiring';
 import { type IdentifiedConductor, identifiedConductors } from './understood';
 
-/** A reading that tells most: the meter between the hot conductor and this one, in a call of the old thermostat. */
+/** The most informative reading: meter between the hot conductor and this one, in a call of the old thermostat. */
 export interface NextReading {
   readonly hot: OldConductorRow;
   readonly row: OldConductorRow;
   readonly call: OldCall;
-  /** Whether it is for the valve's mode alone. */
+  /** Whether it only tells the valve mode. */
   readonly isForValveMode: boolean;
 }
 
 const SEEN: readonly Seen[] = ['none', 'whole', 'between'];
-/** A reading that settles less is not worth its minute. */
+/** A reading that tells less is not worth a minute. */
 const LEAST_BITS = 0.02;
-/**
- * A call is this much more expensive than the one before it: gentler calls come first where they tell about as much.
- */
+/** Cost factor from one call to the next: gentler calls come first if they tell about as much. */
 const CALL_PRICE = 0.04;
-/**
- * Below this outdoor temperature cooling is not called for a test, °F. Our judgment; the manufacturer's limit rules.
- */
+/** Below this outdoor temperature do not call cooling as a test, °F. Our judgment; the manufacturer's limit applies. */
 const COOLING_TEST_FROM_F = 60;
 
 const entropyBits = (shares: readonly number[]) =>
   -sum(shares.map((share) => (share > 0 ? share * Math.log2(share) : 0)));
 
-/** Chances by what matters: the landing, or each way of the valve. */
+/** Probabilities by outcome: the terminal to land on, or the valve mode. */
 const grouped = (likely: ReadonlyMap<ThermostatFunction, number>, isForValveMode: boolean): number[] => {
   const groups = new Map<string, number>();
   for (const [does, share] of likely) {
@@ -41,7 +37,7 @@ const grouped = (likely: ReadonlyMap<ThermostatFunction, number>, isForValveMode
   return [...groups.values()];
 };
 
-/** What a reading is expected to settle of one conductor, bits. */
+/** Expected information of a reading about one conductor, bits. */
 const bitsOf = (likely: Likely, call: OldCall, kinds: readonly OldKind[], isForValveMode: boolean): number => {
   const chance = (seen: Seen, does: ThermostatFunction) =>
     sum(kinds.map((kind) => chanceOfSeen(seen, does, call, kind))) / kinds.length;
@@ -54,19 +50,19 @@ const bitsOf = (likely: Likely, call: OldCall, kinds: readonly OldKind[], isForV
   return entropyBits(grouped(likely, isForValveMode)) - sum(after);
 };
 
-/** A valve whose mode no one has seen: mark, letter and old setting do not count. */
+/** A valve whose mode was not seen: mark, letter and old setting do not count. */
 const EITHER_WAY: Likely = new Map([
   ['valve-cooling', 0.5],
   ['valve-heating', 0.5],
 ]);
 
-/** The conductor to hold the meter's other lead on; none while no conductor is surely hot. */
+/** Conductor for the other probe; none until one conductor is known to be hot. */
 const hotOf = (all: readonly IdentifiedConductor[]): OldConductorRow | null =>
   all.find(({ does }) => does !== null && landingOf(does) === 'hot')?.row ?? null;
 
 /**
- * The reading that settles most of what is not known; null where nothing at the old thermostat would.
- * @param outdoorF in the cold no cooling is called for a test
+ * The most informative reading still open; null if none at the old thermostat helps.
+ * @param outdoorF in cold weather no cooling is called as a test
  */
 export const nextReading = (wall: OldWiring, outdoorF: number): NextReading | null => {
   const likely = readOldWiring(wall);
@@ -91,7 +87,7 @@ export const nextReading = (wall: OldWiring, outdoorF: number): NextReading | nu
   return reading;
 };
 
-/** What is still not known of a conductor, in words; null where it is. */
+/** What is still unknown about a conductor, in words; null if nothing. */
 export const unknownWords = ({ row, does, may, isValveModeSeen }: IdentifiedConductor): string | null => {
   const names = (list: readonly ThermostatFunction[]) =>
     list.map((each) => THERMOSTAT_FUNCTIONS[each].toLowerCase()).join(', or ');

@@ -1,7 +1,7 @@
 import type { ThermostatFunction } from '../wiring/thermostat-functions';
 import type { OldKind } from './letters';
 
-/** What an old thermostat can be set to while a meter is on its terminals, gentlest first. */
+/** Calls of an old thermostat for metering its terminals, gentlest first. */
 export const OLD_CALLS = {
   off: { label: 'Off', set: 'Set the thermostat to Off.' },
   fan: { label: 'Fan', set: 'Set the fan to on, the system to off.' },
@@ -20,7 +20,7 @@ export const OLD_CALL_IDS = Object.keys(OLD_CALLS) as OldCall[];
 
 export const isOldCall = (text: string): text is OldCall => Object.hasOwn(OLD_CALLS, text);
 
-/** Chance of being hot in each call; a call that is left out is a half: thermostats differ. */
+/** Probability of being hot in each call; a call not listed is 0.5, because thermostats differ. */
 type Hot = Partial<Record<OldCall, number>>;
 
 const ALWAYS: Hot = { off: 1, fan: 1, heat: 1, cool: 1, backup: 1, emergency: 1 };
@@ -54,23 +54,26 @@ const CONVENTIONAL: Record<ThermostatFunction, Hot> = {
   'second-backup': { off: 0, fan: 0, heat: 0.2, cool: 0, backup: 0.9 },
 };
 
-/** Whether a function has nothing behind it that a meter would see R through. */
+/** Whether a function has no load behind it for a meter to see R through. */
 const isOpen = (does: ThermostatFunction) => does === 'spare' || does === 'sensor-1' || does === 'sensor-2';
 
-/** What a meter between the hot conductor and another says: nothing between them, all of it, or something floating. */
+/**
+ * What a meter between the hot conductor and another shows: nothing between them, full voltage, or a floating
+ * conductor.
+ */
 export type Seen = 'none' | 'whole' | 'between';
 
-/** Volts that count as none, and as the whole of a 24 V transformer. */
+/** Volts that count as zero, and as full 24 V. */
 const NONE_BELOW_VOLTS = 3;
 const WHOLE_FROM_VOLTS = 18;
 
 export const seenOf = (volts: number): Seen =>
   volts < NONE_BELOW_VOLTS ? 'none' : volts >= WHOLE_FROM_VOLTS ? 'whole' : 'between';
 
-/** A reading may be taken at the wrong screw, or in another call than it says. */
+/** Chance that a reading was taken at the wrong screw or in another call. */
 const TRUST = 0.985;
 
-/** Chance of what the meter says, if a conductor does something; the meter is between it and the hot one. */
+/** Likelihood of a meter reading if a conductor has a function; the meter is between it and the hot conductor. */
 export const chanceOfSeen = (seen: Seen, does: ThermostatFunction, call: OldCall, kind: OldKind): number => {
   if (isOpen(does)) return { none: 0.45, between: 0.5, whole: 0.05 }[seen];
   const hot = (kind === 'heat-pump' ? HEAT_PUMP : CONVENTIONAL)[does][call] ?? 0.5;

@@ -8,21 +8,21 @@ import { colorName, isWireColor } from '../wiring/harness';
 import { type OldKind, plainLetter } from './letters';
 import { isOldCall, type OldCall, type Seen, seenOf } from './old-calls';
 
-/** A conductor that is coiled back at its other end. */
+/** A conductor coiled back at its other end. */
 export const COILED_BACK = 'spare';
 
-/** A reading that could be understood. */
+/** A reading that could be parsed. */
 export interface OldReading {
   readonly colour: string;
   readonly call: OldCall;
   readonly seen: Seen;
 }
 
-/** An old wall as it was written down. */
+/** Recorded old wiring. */
 export interface OldWiring {
   readonly conductors: readonly OldConductorRow[];
   readonly readings: readonly OldReading[];
-  /** What it may have run. */
+  /** Systems that it may have controlled. */
   readonly kinds: readonly OldKind[];
 }
 
@@ -34,7 +34,7 @@ const KINDS: Record<Facts['changeout']['oldSystem'], readonly OldKind[]> = {
   'dual-fuel': ['heat-pump'],
 };
 
-/** The old wall of a job; null where no one has written it down. */
+/** A job's old wiring; null if none is recorded. */
 export const oldWiringOf = ({ changeout }: Facts): OldWiring | null =>
   changeout.subbase === null
     ? null
@@ -43,19 +43,19 @@ export const oldWiringOf = ({ changeout }: Facts): OldWiring | null =>
         kinds: KINDS[changeout.oldSystem],
         readings: changeout.readings.flatMap(({ colour, call, volts }): OldReading[] => {
           const read = parseTyped(volts);
-          // What no 24 V circuit gives proves nothing of a conductor.
+          // A voltage that no 24 V circuit gives proves nothing about a conductor.
           return isOldCall(call) && read.kind === 'number' && Math.abs(read.value) <= MOST_CONTROL_VOLTS
             ? [{ colour, call, seen: seenOf(Math.abs(read.value)) }]
             : [];
         }),
       };
 
-/** Letters that two conductors bear on a sound wall. */
+/** Letters that two conductors share on good wiring. */
 const PAIRED: ReadonlySet<string> = new Set(['T', 'TT']);
 
 const noteKey = (letter: string): string => (/^\d+$/.test(plainLetter(letter)) ? '#' : plainLetter(letter));
 
-/** What a letter says that is no usual one, and what to do before anything moves. */
+/** Note on an unusual letter, and what to do before you move anything. */
 const LETTER_NOTES: Readonly<Record<string, string>> = {
   TH: 'TH and TP are a gas valve’s own terminals, often on a millivolt circuit: no 24 V thermostat runs on it. Look at the valve first.',
   TP: 'TP is a thermopile: millivolts, no 24 V. Nothing of this system lands on it.',
@@ -70,7 +70,7 @@ const repeated = (names: readonly string[]): string[] => [
   ...new Set(names.filter((name, at) => name !== '' && names.indexOf(name) !== at)),
 ];
 
-/** What does not make sense in an old wall as written down, and what to do; nothing of it is thrown away. */
+/** What makes no sense in recorded old wiring, and what to do; nothing is discarded. */
 export const oldWiringProblems = ({ conductors }: OldWiring): readonly string[] => [
   ...repeated(conductors.map(({ colour }) => colour)).map(
     (colour) =>

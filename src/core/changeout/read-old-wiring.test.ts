@@ -13,7 +13,7 @@ import { type OldCall, seenOf } from './old-calls';
 import { COILED_BACK, type OldWiring, oldWiringProblems } from './old-wiring';
 import { identifiedConductors } from './understood';
 
-/** Calls of the product's own thermostat that an old one would make. */
+/** Calls of this application's thermostat that an old one would make. */
 const CALL_OF: Record<OldCall, CallId> = {
   off: 'off',
   fan: 'fan',
@@ -23,7 +23,7 @@ const CALL_OF: Record<OldCall, CallId> = {
   emergency: 'emergency',
 };
 
-/** What an old subbase may call the same function. */
+/** Old subbase letters for the same function. */
 const OTHER_LETTERS: Partial<Record<ThermostatFunction, readonly string[]>> = {
   hot: ['R', 'RH', 'RC'],
   common: ['C', 'X', 'B'],
@@ -36,7 +36,7 @@ const OTHER_LETTERS: Partial<Record<ThermostatFunction, readonly string[]>> = {
   'valve-heating': ['B', 'O/B'],
 };
 
-/** A small seeded run of numbers in [0, 1): the same every time. */
+/** A seeded pseudo-random sequence in [0, 1). */
 const run = (seed: number) => {
   let state = seed;
   return () => {
@@ -52,7 +52,7 @@ interface Made {
   readonly at: ReadonlyMap<string, LandedConductor>;
 }
 
-/** The thermostat cable of a family under other letters and colors, with some of its other ends not looked at. */
+/** A family's thermostat cable under other letters and colors, with some other ends not traced. */
 const oldWallFrom = (facts: Facts, seed: number, hidden: number, lies: 'letters' | 'shuffled'): Made => {
   const next = run(seed);
   const harness = plan(facts);
@@ -93,7 +93,7 @@ const oldWallFrom = (facts: Facts, seed: number, hidden: number, lies: 'letters'
   };
 };
 
-/** What the family's own circuit gives between hot and a conductor in a call. */
+/** What the family's own circuit shows between hot and a conductor in a call. */
 const measured = (facts: Facts, { harness, at }: Made, hot: string, colour: string, call: OldCall) => {
   const [one, other] = [at.get(hot)!, at.get(colour)];
   if (!other) return 0;
@@ -101,7 +101,7 @@ const measured = (facts: Facts, { harness, at }: Made, hot: string, colour: stri
   return meterVolts(benchFor(facts, harness).at(facts, moment), one.from, other.from);
 };
 
-/** Reads with the meter what is asked for, at most this many times. */
+/** Takes the suggested readings, at most this many. */
 const withReadings = (facts: Facts, made: Made, most: number): OldWiring => {
   let { wall } = made;
   for (let taken = 0; taken < most; taken += 1) {
@@ -114,12 +114,12 @@ const withReadings = (facts: Facts, made: Made, most: number): OldWiring => {
   return wall;
 };
 
-/** Every this many families; a sweep takes more of them. */
+/** Every nth family; a sweep takes more. */
 const STRIDE = process.env.SWEEP === 'all' ? 5 : 53;
 
 const some = families().filter(({ facts }, at) => at % STRIDE === 0 && facts.thermostat.heatTerminals !== 'none');
 
-/** Conductors that are claimed, claimed wrongly, and left open without being named. */
+/** Conductors identified, identified wrongly, and left open. */
 const judged = (facts: Facts, made: Made, wall: OldWiring) => {
   const all = identifiedConductors(wall);
   return {
@@ -151,7 +151,7 @@ test('other letters and colors, every other end followed: right within four read
     open.push(...still);
     all += of;
   }
-  // A second auxiliary and an emergency output can be hot in the very same calls; nothing else stays open (2 %).
+  // A second auxiliary and an emergency output can be hot in the same calls; nothing else stays open (2 %).
 
   expect([...new Set(open)].filter((does) => !/backup|emergency/.test(does))).toEqual([]);
   expect(open.length / all).toBeLessThan(0.05);

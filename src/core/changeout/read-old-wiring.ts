@@ -6,22 +6,22 @@ import { leaningOf, meaningsOf, type OldKind } from './letters';
 import { chanceOfSeen } from './old-calls';
 import { COILED_BACK, type OldWiring } from './old-wiring';
 
-/** How likely a conductor does each thing; what is impossible is left out. */
+/** Likelihood of each function for a conductor; impossible ones are omitted. */
 export type Likely = ReadonlyMap<ThermostatFunction, number>;
 
 const FUNCTIONS = Object.keys(THERMOSTAT_FUNCTIONS) as ThermostatFunction[];
 
-/** Things that one conductor does; the two ways of the valve are one. Spares can be many, and are none of them. */
+/** Functions that only one conductor can have; both valve modes count as one. There can be many spares. */
 const SINGLE = FUNCTIONS.filter((does) => does !== 'spare' && does !== 'valve-heating');
 const bitOf = (does: ThermostatFunction): number =>
   does === 'spare' ? 0 : 1 << SINGLE.indexOf(does === 'valve-heating' ? 'valve-cooling' : does);
 const BITS: readonly number[] = FUNCTIONS.map(bitOf);
 const SETS = 1 << SINGLE.length;
 
-/** By the set of what is taken, as bits: the weight of all ways to it, or on from it. */
+/** Total weight of all assignments to a set of taken functions (as bits), or from it. */
 type Ways = Float64Array;
 
-/** A wall that only heats: hot and heat, a fan at most; anything else is not one. */
+/** A heat-only system: hot and heat, at most a fan; anything else is not one. */
 const heatOnlyPresence = (has: (does: ThermostatFunction) => boolean): number => {
   const others = SINGLE.filter((does) => !HEAT_ONLY.has(does) && has(does)).length;
   return (
@@ -30,7 +30,7 @@ const heatOnlyPresence = (has: (does: ThermostatFunction) => boolean): number =>
 };
 const HEAT_ONLY: ReadonlySet<ThermostatFunction> = new Set(['hot', 'hot-heating', 'backup', 'common', 'blower']);
 
-/** How much less likely a wall is that lacks what it nearly always has, or has a second without its first. */
+/** Penalty for wiring that lacks what it nearly always has, or has a second of something without the first. */
 const presence = (taken: number, kind: OldKind): number => {
   const has = (does: ThermostatFunction) => (taken & bitOf(does)) !== 0;
   const isHeatPump = kind === 'heat-pump';
@@ -50,13 +50,13 @@ const presence = (taken: number, kind: OldKind): number => {
   return rules.reduce((all, [isOdd, factor]) => (isOdd ? all * factor : all), 1);
 };
 
-/** The same for every set, calculated when the first wall of its kind is read. */
+/** The same for every set, computed when wiring of its kind is first read. */
 const presences = memoize(
   (kind: OldKind) => kind,
   (kind): Ways => Float64Array.from({ length: SETS }, (_, taken) => presence(taken, kind)),
 );
 
-/** A letter at the thermostat may lie; a mark at a board was read where the load is. Our judgment. */
+/** A letter at the thermostat may be wrong; a mark at a board was read at the load. Our judgment. */
 const LETTER_TRUST = 0.88;
 const BOARD_TRUST = 0.995;
 
@@ -69,11 +69,11 @@ const weightBy = (mark: string, does: ThermostatFunction, kind: OldKind, trust: 
 const boardWeight = (board: string, does: ThermostatFunction, kind: OldKind): number => {
   if (board === '') return 1;
   if (board === COILED_BACK) return does === 'spare' ? 1 : 0.001;
-  // What lands on a board is no spare, or hardly.
+  // A conductor that lands on a board is hardly a spare.
   return weightBy(board, does, kind, BOARD_TRUST) * (does === 'spare' ? 0.1 : 1);
 };
 
-/** What a conductor may do by itself, before the others are thought of. */
+/** Possible functions of a conductor by itself, before the others are considered. */
 const weightsOf = (
   { colour, letter, board }: OldConductorRow,
   { readings }: OldWiring,
@@ -89,7 +89,7 @@ const weightsOf = (
         .reduce((chance, { seen, call }) => chance * chanceOfSeen(seen, does, call, kind), 1),
   );
 
-/** Calls for every thing that can still be done after a set is taken: plain loops, for here the time goes. */
+/** Visits every function still open after a set is taken: plain loops, because this is the hot path. */
 const eachStep = (
   taken: number,
   weights: readonly number[],
@@ -101,7 +101,7 @@ const eachStep = (
   }
 };
 
-/** Weight of all ways for the conductors before each, by the set of things that they took. */
+/** Weight of all assignments of the conductors before each, by set. */
 const before = (weights: readonly (readonly number[])[]): readonly Ways[] => {
   const first = new Float64Array(SETS);
   first[0] = 1;
@@ -119,7 +119,7 @@ const before = (weights: readonly (readonly number[])[]): readonly Ways[] => {
   );
 };
 
-/** Every conductor's weights with nothing done by two: summed exactly over all ways, to it and on from it. */
+/** Weights of every conductor with no function used twice: exact sums over all assignments, forward and backward. */
 const ofKind = (wall: OldWiring, kind: OldKind): readonly (readonly number[])[] => {
   const weights = wall.conductors.map((row) => weightsOf(row, wall, kind));
   const forwards = before(weights);
@@ -142,8 +142,8 @@ const ofKind = (wall: OldWiring, kind: OldKind): readonly (readonly number[])[] 
 };
 
 /**
- * What each conductor of an old wall does, as likely as its letter, its color, its other end and the meter make it,
- * conductors in the order they were written down. The letter weighs little, the board much, a color hardly anything.
+ * Likelihood of each function for every conductor of old wiring, from letter, color, other end and meter, in recorded
+ * order. The letter weighs little, the board much, a color hardly anything.
  */
 export const readOldWiring = (wall: OldWiring): readonly Likely[] => {
   const kinds = wall.kinds.map((kind) => ofKind(wall, kind));

@@ -14,7 +14,7 @@ import { plan, thermostatCables } from '../wiring/plan';
 import { refusals } from '../wiring/refusals';
 import { type NewCable, newCable } from './new-cable';
 
-/** How a cable falls short: conductors wanted and there. */
+/** How a cable falls short: conductors needed and available. */
 export interface ShortCable {
   readonly cable: CableId;
   readonly label: string;
@@ -23,20 +23,20 @@ export interface ShortCable {
   readonly pull: NewCable;
 }
 
-/** A way of doing with fewer conductors, planned and checked as a plan is. */
+/** A plan with fewer conductors, checked like any plan. */
 export interface CableSaver {
   readonly id: string;
   readonly label: string;
-  /** What it loses, in words. */
+  /** What it gives up, in words. */
   readonly loses: string;
   readonly changes: readonly FactChange[];
-  /** Things that are given up. */
+  /** Functions given up. */
   readonly steps: number;
-  /** What a year costs more than as planned, $; below half a dollar it is nothing. */
+  /** Extra cost per year, $; less than half a dollar counts as zero. */
   readonly yearMore: number;
 }
 
-/** One thing that can be given up. */
+/** One function to give up. */
 interface Step extends Pick<CableSaver, 'id' | 'label' | 'loses' | 'changes'> {
   readonly applies: boolean;
 }
@@ -44,7 +44,7 @@ interface Step extends Pick<CableSaver, 'id' | 'label' | 'loses' | 'changes'> {
 const missingIn = ({ conductors }: Harness, cable?: CableId): number =>
   conductors.filter((each) => each.from !== null && each.colour === null && (!cable || each.cable === cable)).length;
 
-/** The cables of a plan that have too few conductors. */
+/** Cables of a plan that are short of conductors. */
 export const shortCables = (harness: Harness): readonly ShortCable[] =>
   thermostatCables(harness).flatMap(({ id, label, conductors: there, lengthFt }): ShortCable[] => {
     if (missingIn(harness, id) === 0) return [];
@@ -52,7 +52,7 @@ export const shortCables = (harness: Harness): readonly ShortCable[] =>
     return [{ cable: id, label, needed, there, pull: newCable(needed, lengthFt) }];
   });
 
-/** A cable pulled next to the one there, on the way that a sensor's pair would take: what both lack, and a spare. */
+/** A second cable pulled along the sensor's route: what both lack, and a spare. */
 const secondCable = (facts: Facts): { readonly conductors: number; readonly changes: readonly FactChange[] } => {
   const planned = plan(facts);
   const lacks = (cable: CableId) => missingIn(planned, cable);
@@ -71,7 +71,7 @@ const secondCable = (facts: Facts): { readonly conductors: number; readonly chan
   };
 };
 
-/** What can be given up on a job, in order of merit: what costs nothing in heat first. */
+/** What a job can give up, best first: options that cost no heat come first. */
 const stepsOf = (facts: Facts): readonly Step[] => {
   const { thermostat, gates, outdoorUnit } = facts;
   const isStrips = backupOf(facts) === 'strips' && kitRows(facts).length > 0;
@@ -179,7 +179,7 @@ const stepsOf = (facts: Facts): readonly Step[] => {
   ];
 };
 
-/** Errors of the wiring but for the conductors that are missing. */
+/** Wiring errors other than missing conductors. */
 const errorsOf = (facts: Facts): ReadonlySet<string> =>
   new Set(
     checkEquipment(jobModel(facts)).flatMap(({ rule, severity }) =>
@@ -190,10 +190,10 @@ const errorsOf = (facts: Facts): ReadonlySet<string> =>
 const yearCost = (facts: Facts, temperatures: Temperatures): number =>
   yearOf(jobPlant(facts), jobTariff(facts), temperatures).cost;
 
-/** More than this is given up by no one. */
+/** No plan gives up more than this. */
 const MOST_STEPS = 4;
 
-/** Two steps that cannot be taken together: they change the same, or both rid the cable of the sensor. */
+/** Two options that conflict: they change the same thing, or both remove the sensor from the cable. */
 const clash = (one: Step, other: Step): boolean => {
   const paths = new Set(one.changes.map(({ path }) => path));
   const isSensor = ({ id }: Step) => id.startsWith('sensor');
@@ -207,7 +207,7 @@ const clash = (one: Step, other: Step): boolean => {
   );
 };
 
-/** Sets of this many steps, in their order, none of which clash. */
+/** Sets of this many options, in order, without conflicts. */
 const setsOf = (steps: readonly Step[], count: number): readonly (readonly Step[])[] =>
   count === 0
     ? [[]]
@@ -228,15 +228,15 @@ const joined = (steps: readonly Step[]): Step => ({
   applies: true,
 });
 
-/** Ways that no plan is made of here, said next to those that are. */
+/** Alternatives that are not planned here, listed with the others. */
 export const CABLE_SAVERS = [
   'A wireless thermostat with its own equipment module at the indoor unit: the module lands on the board, and the wall needs power only. Radio and batteries are then what can fail.',
   'Thermostat power from the indoor unit: its R and C by a listed power adapter, where the thermostat’s manufacturer has one.',
 ] as const;
 
 /**
- * Sets of things to give up with which the conductors that are there suffice, fewest first, then the cheapest. Each is
- * planned and passes the same rules as a plan: none leaves emergency heat behind a lockout.
+ * Sets of functions to give up so that the existing conductors are enough, fewest first, then cheapest. Each is planned
+ * and passes the same rules: none leaves emergency heat behind a lockout.
  * @returns none where the cables suffice, or where nothing short of new cable is sound
  */
 export const cableSavers = (facts: Facts): readonly CableSaver[] => {
@@ -251,7 +251,7 @@ export const cableSavers = (facts: Facts): readonly CableSaver[] => {
   const found: { readonly set: readonly Step[]; readonly step: Step; readonly under: Facts }[] = [];
   for (let count = 1; count <= MOST_STEPS; count += 1)
     for (const set of setsOf(steps, count)) {
-      // What suffices with less is not made larger.
+      // A set that is enough is not enlarged.
       if (found.some((before) => before.set.every((step) => set.includes(step)))) continue;
       const step = joined(set);
       const under = withChanges(facts, step.changes);
@@ -269,5 +269,5 @@ export const cableSavers = (facts: Facts): readonly CableSaver[] => {
     .slice(0, MOST_WAYS);
 };
 
-/** More ways than this are a list that no one reads. */
+/** A longer list is not read. */
 const MOST_WAYS = 6;

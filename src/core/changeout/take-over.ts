@@ -5,8 +5,8 @@ import { oldWiringOverVolts } from '../stop-work/old-wiring-volts';
 import { identifiedOldWiring } from './understood';
 
 /**
- * What a job takes over from its old wall: how many conductors the cable has, in which colors, and what each is kept
- * for. Nothing where no wall is written down, or it has more conductors or fewer than a cable can have.
+ * Facts that a job takes from its old wiring: conductor count, colors, and use of each. Empty if no wiring is recorded
+ * or the count is out of range.
  */
 export const withKeptFacts = (facts: Facts): readonly FactChange[] => {
   if (oldWiringOverVolts(facts).length > 0) return [];

@@ -2,12 +2,12 @@ import type { OldConductorRow } from '../job/facts/changeout';
 import { COLORS } from '../wiring/harness';
 import { COILED_BACK } from './old-wiring';
 
-/** A wall as it was typed, or what could not be understood of it. */
+/** Typed wiring, or what could not be parsed. */
 export type TypedWiring =
   | { readonly kind: 'wall'; readonly rows: readonly OldConductorRow[] }
   | { readonly kind: 'wrong'; readonly why: string };
 
-/** Most characters of a letter and of a board’s mark, as the record keeps them. */
+/** Maximum length of a letter and of a board mark, characters. */
 const MOST_LETTER = 8;
 const MOST_BOARD = 12;
 
@@ -31,8 +31,8 @@ const rowOf = (text: string): OldConductorRow | string => {
 };
 
 /**
- * Reads a wall as it is typed in one go, conductors parted by commas or lines: “R red > R, W2 white, brown > spare”.
- * What stands after > is its other end.
+ * Parses wiring typed in one go, conductors separated by commas or lines: “R red > R, W2 white, brown > spare”. The
+ * part after > is the other end.
  */
 export const parseTypedWiring = (text: string): TypedWiring => {
   const rows = text

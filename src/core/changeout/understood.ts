@@ -7,28 +7,28 @@ import { chanceOfSeen } from './old-calls';
 import { type OldWiring, oldWiringOf } from './old-wiring';
 import { type Likely, readOldWiring } from './read-old-wiring';
 
-/** What is known of one conductor of an old wall. */
+/** What is known about one conductor of old wiring. */
 export interface IdentifiedConductor {
   readonly row: OldConductorRow;
-  /** What it does; null while more than one thing is likely. */
+  /** Its function; null while more than one is likely. */
   readonly does: ThermostatFunction | null;
-  /** Whether someone followed it or held a meter on it; else it is known by its letter alone. */
+  /** Whether someone traced or metered it; otherwise it is known only by its letter. */
   readonly isProved: boolean;
-  /** Whether the mode that energizes the valve was seen on the meter; never taken from a letter or a setting. */
+  /** Whether the valve mode was metered; never taken from a letter or a setting. */
   readonly isValveModeSeen: boolean;
-  /** What it may do, likeliest first, less what is hardly possible. */
+  /** Possible functions, most likely first, without unlikely ones. */
   readonly may: readonly { readonly does: ThermostatFunction; readonly share: number }[];
 }
 
-/** From here on something counts as known. */
+/** Probability at which a function counts as known. */
 const KNOWN_SHARE = 0.95;
-/** Below it something is not named among what may be. */
+/** Below this a function is not listed as possible. */
 const NAMED_SHARE = 0.04;
 
-/** How much likelier one way of the valve must be by the meter alone, to count as seen. */
+/** Ratio between valve modes, by the meter alone, that counts as seen. */
 const SEEN_RATIO = KNOWN_SHARE / (1 - KNOWN_SHARE);
 
-/** How the valve is energized, by what the meter said of a conductor and nothing else; null while it has not said. */
+/** Valve mode by the meter readings alone; null until they tell. */
 const valveModeOf = ({ colour }: OldConductorRow, { readings }: OldWiring): ThermostatFunction | null => {
   const chance = (does: ThermostatFunction) =>
     readings
@@ -45,7 +45,7 @@ const understood = (row: OldConductorRow, likely: Likely, wall: OldWiring): Iden
   const landing = landingOf(best.does);
   const share = sum(ranked.filter(({ does }) => landingOf(does) === landing).map((each) => each.share));
   const isProved = row.board !== '' || wall.readings.some(({ colour }) => colour === row.colour);
-  // What is left over when all else is known is a guess while no one has looked at it.
+  // The last function left over is a guess until someone checks it.
   const isKnown = share >= KNOWN_SHARE && (isProved || row.letter !== '');
   const mode = isKnown && landing === 'valve' ? valveModeOf(row, wall) : null;
   return {
@@ -57,10 +57,7 @@ const understood = (row: OldConductorRow, likely: Likely, wall: OldWiring): Iden
   };
 };
 
-/**
- * One thing is known of one conductor: of more that all land on R for sure, say, it is known which is the hot one of
- * none but the likeliest.
- */
+/** A function belongs to one conductor: if several are surely on R, only the likeliest is known to be the hot one. */
 const onceEach = (all: readonly IdentifiedConductor[]): readonly IdentifiedConductor[] => {
   const taken = new Map<ThermostatFunction, IdentifiedConductor>();
   const shareOf = ({ does, may }: IdentifiedConductor) => may.find((each) => each.does === does)?.share ?? 0;
@@ -75,13 +72,13 @@ const onceEach = (all: readonly IdentifiedConductor[]): readonly IdentifiedCondu
 };
 
 /**
- * What is known of each conductor of an old wall, in the order they were written down.
- * @param likely what `readWall` says of it
+ * What is known about each conductor of old wiring, in recorded order.
+ * @param likely result of `readWall`
  */
 export const identifiedConductors = (wall: OldWiring, likely = readOldWiring(wall)): readonly IdentifiedConductor[] =>
   onceEach(wall.conductors.map((row, at) => understood(row, likely[at]!, wall)));
 
-/** The same of a job; null where no one has written an old wall down. */
+/** The same for a job; null if no old wiring is recorded. */
 export const identifiedOldWiring = memoizeByFacts((facts: Facts): readonly IdentifiedConductor[] | null => {
   const wall = oldWiringOf(facts);
   return wall && identifiedConductors(wall);

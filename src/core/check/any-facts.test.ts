@@ -36,7 +36,7 @@ const number = (min: number, max: number, step: number) =>
     .integer({ min: 0, max: Math.floor((max - min) / step + 1e-9) })
     .map((steps) => Math.min(max, Math.round((min + steps * step) * 1000) / 1000));
 
-/** Any value that a fact may hold, as its schema takes it. */
+/** Any value of a fact that its schema accepts. */
 const anyValue = (path: FactPath): fc.Arbitrary<unknown> => {
   const fact = factAt(path);
   switch (fact.kind) {
@@ -71,7 +71,7 @@ const anyValue = (path: FactPath): fc.Arbitrary<unknown> => {
   }
 };
 
-/** A job in which anyone has entered anything that the fields take. */
+/** A job with arbitrary valid facts. */
 const anyFacts = fc
   .tuple(
     fc.constantFrom(assumedFacts(), ...SAMPLES.map(({ facts }) => facts)),
@@ -87,7 +87,7 @@ const anyFacts = fc
 const temperatures = binned(climateById('thistle-plain').hoursF());
 const CALLS: readonly Moment['call'][] = ['off', 'heat-1', 'heat-aux', 'emergency', 'cool-1', 'defrost'];
 
-/** Every number in an answer, with the way to it; functions and text are passed over. */
+/** Every number in an answer with its path; functions and text are skipped. */
 const numbersIn = (value: unknown, at = ''): [string, number][] => {
   if (typeof value === 'number') return [[at, value]];
   if (value instanceof Map) return [...value].flatMap(([key, each]) => numbersIn(each, `${at}.${String(key)}`));
@@ -134,7 +134,7 @@ test('facts that wires know nothing of change nothing in them: shared wires are 
       const before = jobModel(facts);
       const said = checkEquipment(before).filter(({ page }) => page === 'wiring');
       const shared = jobModel(now);
-      // Made of objects of its own, so that it shares nothing.
+      // Deep copies, so that nothing is shared.
       const afresh = jobModel(structuredClone(now));
       expect(shared.wires).toBe(before.wires);
       expect(afresh.wires).not.toBe(before.wires);

@@ -17,8 +17,8 @@ import { wiringSubject } from '../wiring/rules/subject';
 import { inOrder } from './order';
 
 /**
- * Findings of the wiring: why it cannot be planned, or what the rules say of what is in the wall; the one mistake that
- * explains them first, and the rest under it.
+ * Wiring findings: why it cannot be planned, or the rules' findings about the actual wiring; the one mistake that
+ * explains the others first.
  */
 const findInWires = (facts: Facts, { refused, sound, wall, supply }: Wires): readonly Finding[] => {
   if (refused.length > 0) return refused;
@@ -32,12 +32,12 @@ const findInWires = (facts: Facts, { refused, sound, wall, supply }: Wires): rea
   ];
 };
 
-/** All that wires know of a lockout is whether there is one. */
+/** Wires only depend on whether a lockout exists. */
 const lockoutKey = ({ gates }: Facts) => `${gates.compressorBelowF === null} ${gates.auxAboveF === null}`;
 
 const byWires = new WeakMap<Wires, (facts: Facts) => readonly Finding[]>();
 
-/** The same for all facts that share their wires: a lockout that is dragged moves none of it. */
+/** Shared by all facts with the same wires: dragging a lockout changes none of it. */
 const wiringFindings = ({ facts, wires }: JobModel): readonly Finding[] => {
   const find = byWires.get(wires) ?? memoize(lockoutKey, (asked: Facts) => findInWires(asked, wires));
   byWires.set(wires, find);
@@ -58,6 +58,6 @@ const all = memoizeLast((model: JobModel, readings: readonly Reading[]): Finding
   ]);
 });
 
-/** Everything that wants a look in a job's facts, wiring and measurements, gravest first; its settings apart. */
+/** All findings on facts, wiring and measurements, worst first; settings are separate. */
 export const checkEquipment = (model: JobModel, readings: readonly Reading[] = NOTHING): Finding[] =>
   all(model, readings);

@@ -21,8 +21,8 @@ const all = memoizeLast(
 );
 
 /**
- * Everything that wants a look in a job's facts, wiring, settings and measurements, gravest first, waived ones last.
- * @param confirmed facts that someone has looked at; none, unless said
+ * All findings on facts, wiring, settings and measurements, worst first, accepted ones last.
+ * @param confirmed confirmed facts; none by default
  */
 export const findingsOf = (
   model: JobModel,

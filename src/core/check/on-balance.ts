@@ -6,7 +6,7 @@ import { zoneHasAir } from '../strips/rules/zone-has-air';
 import { inOrder } from './order';
 import { findingsFor } from './pages';
 
-/** What the crossing page shows of all findings, by the rules that can find it: it loads no others. */
+/** Findings of the Balance page, from the rules that can produce them, to keep its bundle small. */
 export const balancePageFindings = memoizeLast(({ facts }: JobModel): readonly Finding[] =>
   findingsFor('balance', inOrder(facts, [...applyRules([zoneHasAir], facts), ...applyRules(BALANCE_RULES, facts)])),
 );

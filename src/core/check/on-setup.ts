@@ -13,10 +13,10 @@ import { valveAgrees } from '../wiring/rules/valve-agrees';
 import { inOrder } from './order';
 import { findingsFor } from './pages';
 
-/** Rules of the wiring that settings fix, or that leave settings without the conductor they need. */
+/** Wiring rules that settings fix, or that leave settings without a conductor. */
 const WIRING = [enoughConductors, controlAgrees, valveAgrees, backupSetToFossil, stripsSetToFossil];
 
-/** What the Setup page shows of all findings, by the rules that can find it: it loads no others. */
+/** Findings of the Setup page, from the rules that can produce them, to keep its bundle small. */
 export const setupPageFindings = memoizeLast(
   ({ facts, refused, sound, wall }: JobModel, settings: ResolvedSettings): readonly Finding[] =>
     findingsFor(

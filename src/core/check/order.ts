@@ -6,7 +6,7 @@ const WAIVED = 3;
 
 const rank = ({ severity, waived }: Finding) => (waived ? WAIVED : GRAVITY[severity]);
 
-/** Marks the findings that someone has decided to live with, and puts the gravest first, waived ones last. */
+/** Marks accepted findings and sorts by severity, accepted ones last. */
 export const inOrder = (facts: Facts, findings: readonly Finding[]): Finding[] => {
   const waivers = new Map(facts.wiring.waivers.map((waiver) => [waiver.finding, waiver]));
   return findings

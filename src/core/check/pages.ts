@@ -2,10 +2,10 @@ import { BALANCE_RULES } from '../balance/rules';
 import type { FactPath } from '../job/document';
 import type { Finding, JobPage, Severity } from '../job/finding';
 
-/** Facts by the first part of their path, or a path itself. */
+/** Facts by the first part of their path, or by whole path. */
 type FactPrefix = FactPath | `${string}.` | 'system' | 'thermostat' | 'furnace' | 'cables';
 
-/** Facts that a page works with, besides the findings that name the page itself. */
+/** Facts that a page works with, in addition to the findings that name the page. */
 const FACTS: Partial<Record<JobPage, readonly FactPrefix[]>> = {
   strips: ['heatKit.', 'airHandler.auxCfm', 'airHandler.maxSupplyF', 'airHandler.allowedKitsKW'],
   wiring: [
@@ -37,17 +37,16 @@ const SETTINGS_MEND: ReadonlySet<string> = new Set([
   'control-agrees',
 ]);
 
-/** Rules of the crossing page: they stand next to its chart, wherever their fact is. */
+/** Rules of the Balance page: shown next to its chart, wherever their fact is. */
 const CROSSING: ReadonlySet<string> = new Set(BALANCE_RULES.map(({ id }) => id));
 
-/** A setting is worth nothing where the conductor that carries it is missing. */
+/** A setting is useless if its conductor is missing. */
 const isShort = (rule: string, severity: Severity): boolean => rule === 'enough-conductors' && severity === 'error';
 
 const isAbout = (fact: FactPath | undefined, prefixes: readonly FactPrefix[]): boolean =>
   fact !== undefined && prefixes.some((prefix) => fact.startsWith(prefix));
 
-/** The pages that show a finding: its own, every page that works with the fact it is about, and Setup
- * where settings mend it. */
+/** Pages that show a finding: its own, every page that works with its fact, and Setup if a setting fixes it. */
 export const pagesOf = ({ page, fact, rule, severity }: Finding): readonly JobPage[] => {
   const others = (Object.keys(FACTS) as JobPage[]).filter((each) => each !== page && isAbout(fact, FACTS[each]!));
   return [
@@ -58,6 +57,6 @@ export const pagesOf = ({ page, fact, rule, severity }: Finding): readonly JobPa
   ];
 };
 
-/** The findings that a page shows, in their order. */
+/** The findings of a page, in order. */
 export const findingsFor = (page: JobPage, findings: readonly Finding[]): Finding[] =>
   findings.filter((finding) => pagesOf(finding).includes(page));

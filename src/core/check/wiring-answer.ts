@@ -1,10 +1,10 @@
 import type { Finding } from '../job/finding';
 
 /**
- * What the Wiring page answers: whether the conductors match the plan, and the worst finding.
- * @param findings what the wiring page shows of all findings
- * @param isRecorded whether the wiring was recorded as found
- * @param moves conductors that were found other than planned
+ * The answer on the Wiring page: whether the conductors match the plan, and the worst finding.
+ * @param findings wiring findings
+ * @param isRecorded whether as-found wiring is recorded
+ * @param moves number of conductors that differ from the plan
  */
 export const wiringAnswer = (findings: readonly Finding[], isRecorded: boolean, moves: number): string => {
   const own = findings.filter(({ under }) => under === undefined);

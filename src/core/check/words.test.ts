@@ -11,7 +11,7 @@ import { exchanges, mutated, removals } from '../wiring/mutations';
 import { traceCall } from '../wiring/trace';
 import { findingsOf } from '.';
 
-/** Every sentence in an answer that someone reads; what names things for the code is passed over. */
+/** Every sentence in an answer; ids are skipped. */
 const CODES = new Set([
   'id',
   'rule',

@@ -1,10 +1,8 @@
 /**
- * Groups of things that links join, whatever the way round (union-find with path halving).
+ * Connected groups of items (union-find with path halving).
  * @param links pairs that belong together
- * @returns the representative of a thing's group; a thing without links is its own
- * @example
- * const root = groups([['a', 'b'], ['b', 'c']]);
- * root('a') === root('c'); // true
+ * @returns the representative of an item's group; an item without links is its own
+ * @example const root = groups([['a', 'b'], ['b', 'c']]); root('a') === root('c'); // true
  */
 export const groups = <T>(links: Iterable<readonly [T, T]>): ((thing: T) => T) => {
   const parent = new Map<T, T>();

@@ -2,8 +2,8 @@ import { groups } from './groups';
 import { type Network, type NodeName, nodesOf } from './network';
 
 /**
- * Gives each node its index among the electrically distinct ones: ends of a wire without resistance are one node.
- * The reference is 0.
+ * Index of each node among electrically distinct nodes: the two ends of a zero-ohm wire are one node. The reference is
+ * 0.
  */
 export const mergeNodes = (network: Network): { index: ReadonlyMap<NodeName, number>; count: number } => {
   const root = groups(

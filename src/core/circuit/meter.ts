@@ -1,15 +1,12 @@
 import { type Edge, type Network, type NodeName, sourcesOf } from './network';
 import { type Solution, solve } from './solve';
 
-/**
- * What a voltmeter between two nodes shows: |Va − Vb|, V. A node that no edge touches floats at the reference and
- * reads as such.
- */
+/** Voltmeter reading between two nodes: |Va − Vb|, V. A node with no edge floats at the reference. */
 export const readVolts = ({ volts }: Solution, a: NodeName, b: NodeName): number =>
   Math.abs((volts.get(a) ?? 0) - (volts.get(b) ?? 0));
 
 /**
- * What a voltmeter of some input resistance shows: it loads what it measures.
+ * Reading of a voltmeter with a given input resistance, which loads the circuit.
  * @param ohms the meter's own resistance, Ω; above zero
  */
 export const readVoltsThrough = (network: Network, a: NodeName, b: NodeName, ohms: number): number => {
@@ -19,7 +16,7 @@ export const readVoltsThrough = (network: Network, a: NodeName, b: NodeName, ohm
 
 const conducts = (edge: Edge) => edge.kind !== 'switch' || edge.closed;
 
-/** Everything that closed contacts, conductors and, unless left out, loads join to a node. */
+/** Everything connected to a node through closed contacts, conductors and, by default, loads. */
 export const reach = (
   { edges }: Network,
   start: NodeName,
@@ -37,7 +34,7 @@ export const reach = (
   return seen;
 };
 
-/** The nodes of a network that something ties to a source; kept as long as the network is. */
+/** Nodes connected to a source; cached per network. */
 const tiedNodes = new WeakMap<Network, ReadonlySet<NodeName>>();
 
 const tiedIn = (network: Network): ReadonlySet<NodeName> => {
@@ -50,5 +47,5 @@ const tiedIn = (network: Network): ReadonlySet<NodeName> => {
   return tied;
 };
 
-/** Whether nothing at all ties a node to a source: a meter there shows what it picks up, not what is fed. */
+/** Whether a node is connected to no source: a meter there shows stray pickup, not supply. */
 export const isFloating = (network: Network, node: NodeName): boolean => !tiedIn(network).has(node);

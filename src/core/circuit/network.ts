@@ -1,9 +1,9 @@
 import { CLOSED_CONTACT_OHMS } from '../units/constants';
 
-/** A point of the circuit; any name, such as `A.R`. */
+/** A point of the circuit, with any name, such as `A.R`. */
 export type NodeName = string;
 
-/** A transformer secondary: open-circuit volts behind a series resistance. */
+/** A transformer secondary: open-circuit volts with a series resistance. */
 export interface Source {
   readonly volts: number;
   readonly ohms: number;
@@ -27,11 +27,11 @@ export type Edge =
       readonly id?: string;
     };
 
-/** A resistive network: voltages and currents of a 24 V control circuit are taken as in phase. */
+/** A resistive network: all voltages and currents of a 24 V control circuit are taken as in phase. */
 export interface Network {
-  /** Its `minus` is the reference of every reading. */
+  /** Its `minus` is the reference of all readings. */
   readonly source: Source;
-  /** Further transformers; one that nothing joins to the first floats, and leaks tie it to the reference. */
+  /** Additional transformers; one not connected to the first floats, tied to the reference by leaks. */
   readonly others?: readonly Source[];
   readonly edges: readonly Edge[];
 }
@@ -47,7 +47,7 @@ export const nodesOf = (network: Network): NodeName[] => [
 /** The sources of a network, the reference's first. */
 export const sourcesOf = ({ source, others = [] }: Network): readonly Source[] => [source, ...others];
 
-/** Conductance of an edge, S; zero for an open switch and for a wire of no resistance, whose ends are one node. */
+/** Conductance of an edge, S; zero for an open switch and for a zero-ohm wire, whose ends are one node. */
 export const conductance = (edge: Edge): number => {
   if (edge.kind === 'switch') return edge.closed ? 1 / CLOSED_CONTACT_OHMS : 0;
   return edge.ohms === 0 ? 0 : 1 / edge.ohms;

@@ -4,18 +4,18 @@ import { conductance, type Edge, type Network, type NodeName } from './network';
 import { type Shape, shapeOf } from './shape';
 import type { Solution } from './solve';
 
-/** A coil and the switches of the network that it moves, named by their edge `id`. Its own load has the coil's `id`. */
+/** A coil and the switches that it moves, by edge `id`. Its load has the coil's `id`. */
 export interface Relay {
   readonly id: string;
   readonly a: NodeName;
   readonly b: NodeName;
   readonly pullInVolts: number;
   readonly dropOutVolts: number;
-  /** Resistance of its load until it has pulled in, Ω; left out where that is the same as afterward. */
+  /** Load resistance until it has pulled in, Ω; omitted if the same as afterward. */
   readonly inrushOhms?: number;
   readonly opens: readonly string[];
   readonly closes: readonly string[];
-  /** Switches that it powers: while it is out they stand as said, whatever else would move them. */
+  /** Switches that it powers: while it is out they stay in the given state, whatever else would move them. */
   readonly powers?: readonly { readonly id: string; readonly closed: boolean }[];
 }
 
@@ -29,14 +29,14 @@ export type Settled =
   | {
       readonly kind: 'chatters';
       readonly network: Network;
-      /** The moment of its round that draws most from the first source. */
+      /** The time step of its cycle with the highest current from the first source. */
       readonly solution: Solution;
       readonly relays: readonly string[];
     };
 
 const CLOSED_SIEMENS = 1 / CLOSED_CONTACT_OHMS;
 
-/** What a relay does to one edge, by its place in the network. */
+/** Effect of a relay on one edge, by index in the network. */
 interface Move {
   readonly edge: number;
   readonly whenIn: boolean | null;
@@ -48,7 +48,7 @@ interface PreparedRelay {
   readonly a: number;
   readonly b: number;
   readonly moves: readonly Move[];
-  /** Place of its load, where it draws otherwise before it has pulled in. */
+  /** Index of its load, if it draws a different current before it pulls in. */
   readonly load: number;
 }
 
@@ -76,7 +76,7 @@ const prepareRelays = ({ edges }: Network, relays: readonly Relay[], shape: Shap
   }));
 };
 
-/** The edges of a network as its relays have put them. */
+/** Edges of a network with its relays applied. */
 const edgesWith = (network: Network, prepared: readonly PreparedRelay[], isIn: readonly boolean[]): readonly Edge[] => {
   const edges = [...network.edges];
   prepared.forEach(({ relay, moves, load }, at) => {
@@ -91,19 +91,19 @@ const edgesWith = (network: Network, prepared: readonly PreparedRelay[], isIn: r
   return edges;
 };
 
-/** Settles networks of one shape: the same ends, other contacts. Counts its solutions, for those who watch the work. */
+/** Settles networks of one topology with different contacts. Counts solutions, for benchmarks. */
 export interface Settler {
   readonly settle: (network: Network, relays: readonly Relay[], before?: ReadonlySet<string>) => Settled;
   readonly solutions: () => number;
 }
 
-/** One round of a settling: which coils are in, and what that gives. */
+/** One round of settling: coils that are in, and the result. */
 interface Round {
   readonly isIn: readonly boolean[];
   readonly point: ReturnType<Shape['solve']>;
 }
 
-/** A settler for every network that has these ends in this order. */
+/** A settler for every network with these nodes in this order. */
 export const settlerFor = (first: Network): Settler => {
   const shape = shapeOf(first);
   const prepared = new WeakMap<readonly Relay[], readonly PreparedRelay[]>();
@@ -113,7 +113,7 @@ export const settlerFor = (first: Network): Settler => {
     return known;
   };
   let solutions = 0;
-  /** One round's conductances: made once, used again in every round. */
+  /** Conductances of one round; allocated once and reused. */
   const siemens = new Float64Array(first.edges.length);
 
   const solveWith = (asDriven: Float64Array, relays: readonly PreparedRelay[], isIn: readonly boolean[]) => {
@@ -137,8 +137,8 @@ export const settlerFor = (first: Network): Settler => {
     relays.map((each, at) => acrossOf(each, point) >= (isIn[at] ? each.relay.dropOutVolts : each.relay.pullInVolts));
 
   /**
-   * Coils that hold each other back by their inrush do not close in the same instant: the first whose own inrush leaves
-   * it enough, the others not drawing yet; −1 where there is none.
+   * Coils that hold each other off by inrush do not close at the same instant: the first whose own inrush leaves enough
+   * voltage while the others do not draw yet; −1 if none.
    */
   const firstIn = (asDriven: Float64Array, relays: readonly PreparedRelay[], { isIn, point }: Round): number => {
     const held = relays.flatMap((each, at) =>
@@ -183,7 +183,7 @@ export const settlerFor = (first: Network): Settler => {
   return { settle, solutions: () => solutions };
 };
 
-/** The network and the operating point of a round; the network is made when someone asks for it. */
+/** Network and operating point of a round; the network is built on demand. */
 const outcome = (network: Network, relays: readonly PreparedRelay[], { isIn, point }: Round, shape: Shape) => {
   const moved = once((): Network => ({ ...network, edges: edgesWith(network, relays, isIn) }));
   return { moved, solution: shape.named(point.volts, point.amps) };
@@ -224,13 +224,12 @@ const restless = (
 const same = (one: readonly boolean[], other: readonly boolean[]): boolean => one.every((is, at) => is === other[at]);
 
 /**
- * Lets coils pull in and drop out until no contact moves any more. A coil pulls in at or above its pull-in volts,
- * drawing its inrush until then, and lets go below its drop-out volts; between the two it stays as it was. Of several
- * that hold each other back by their inrush, one comes in after another. What a coil powers is at rest until it is
- * in.
+ * Lets coils pull in and drop out until no contact moves. A coil pulls in at its pull-in volts, draws inrush until
+ * then, and drops out below its drop-out volts; between the two it keeps its state. Coils that hold each other off by
+ * inrush come in one after another. Switches that a coil powers are at rest until it is in.
  * @param network every source with a resistance above zero
- * @param before coils already pulled in (a relay remembers); none when power has just come on
- * @returns the settled network, or `chatters` with the relays that never come to rest
+ * @param before coils already in (relays remember); none when power has just come on
+ * @returns the settled network, or `chatters` with the relays that never settle
  */
 export const settle = (network: Network, relays: readonly Relay[], before?: ReadonlySet<string>): Settled =>
   settlerFor(network).settle(network, relays, before);

@@ -84,7 +84,7 @@ describe('inrush until sealed', () => {
       0, 1,
     ]);
     expect(readVolts(settle(line(8), [coil('K')]).solution, 'Y', 'C')).toBeGreaterThan(20);
-    // Once in, it is sealed and stays: a relay remembers.
+    // Once in, it seals: a relay remembers.
     const held = settle(line(8), [inrush], new Set(['K']));
     expect(held.kind === 'settled' && held.pulledIn.has('K')).toBe(true);
     expect(readVolts(held.solution, 'Y', 'C')).toBeGreaterThan(20);
@@ -105,9 +105,9 @@ describe('inrush until sealed', () => {
       const settled = settle(both(ohms), [y, o]);
       return settled.kind === 'settled' ? [...settled.pulledIn].sort() : settled.kind;
     };
-    // Both at their inrush leave 16 V, each alone next to the other sealed more than 18.
+    // Both at inrush leave 16 V; each alone next to the other sealed leaves more than 18.
     expect(pulled(3)).toEqual(['K', 'V']);
-    // A supply that neither can pull in from: both hum.
+    // A supply too weak for either: both hum.
     expect(pulled(9)).toEqual([]);
   });
 

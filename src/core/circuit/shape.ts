@@ -5,20 +5,20 @@ import { type Network, type NodeName, sourcesOf } from './network';
 import type { Solution } from './solve';
 import { prepareSparse } from './sparse';
 
-/** A network whose ends stay where they are: solved again and again with other contacts and other resistances. */
+/** A network with fixed nodes: solved repeatedly with different contacts and resistances. */
 export interface Shape {
-  /** Volts above the reference by node index, and each source's amps, for conductances by edge, S. */
+  /** Volts above the reference by node index, and amps of each source, for given conductances by edge, S. */
   readonly solve: (siemens: Float64Array) => { readonly volts: Float64Array; readonly amps: readonly number[] };
   readonly indexOf: (node: NodeName) => number | undefined;
-  /** An operating point under its nodes' names. */
+  /** An operating point by node name. */
   readonly named: (volts: Float64Array, amps: readonly number[]) => Solution;
 }
 
 /**
- * Prepares a network for many solutions: nodes numbered, elimination laid out. Each source becomes a current next to
- * its own resistance, so that the system is symmetric.
- * @param network every source with a resistance above zero; others are for `solve`
- * @source Norton's theorem; otherwise as `solve`, and the two agree
+ * Prepares a network for repeated solutions: numbers nodes and plans the elimination. Each source becomes a current
+ * source with its resistance, which makes the system symmetric.
+ * @param network every source with a resistance above zero; others are for `solve` @source Norton's theorem; otherwise
+ *   as `solve`, and the two agree
  */
 export const shapeOf = (network: Network): Shape => {
   const { edges } = network;
@@ -34,7 +34,7 @@ export const shapeOf = (network: Network): Shape => {
   const slots = [...ends, ...poles].map(([one, other]) =>
     one >= 0 && other >= 0 && one !== other ? pattern.slotOf(one, other) : -1,
   );
-  // Made once, used again by every solution: only the volts are each their own.
+  // Buffers shared by all solutions; only the volts are separate.
   const values = new Float64Array(pattern.slots);
   const add = (one: number, other: number, slot: number, value: number) => {
     if (value === 0 || one === other) return;

@@ -8,29 +8,29 @@ export interface Solution {
   readonly kind: 'solved';
   /** Volts of each node above the source's minus. */
   readonly volts: ReadonlyMap<NodeName, number>;
-  /** Current out of the first source, A. */
+  /** Current from the first source, A. */
   readonly sourceAmps: number;
-  /** Current out of each source, A, in their order. */
+  /** Current from each source, A, in order. */
   readonly amps: readonly number[];
 }
 
-/** A network without an answer: a source without resistance, shorted. */
+/** A network without a solution: a shorted source without resistance. */
 export interface Unsolvable {
   readonly kind: 'unsolvable';
   readonly why: string;
 }
 
 /**
- * Solves a network by modified nodal analysis: the node voltages and the sources' currents are the unknowns.
- * Every node leaks 100 MΩ to the first source's minus. A wire of 0 Ω joins its two nodes into one.
- * @returns volts and amps, or `unsolvable` where an ideal source is shorted
- * @source Ho, Ruehli, Brennan, "The modified nodal approach to network analysis", 1975
+ * Solves a network by modified nodal analysis: unknowns are node voltages and source currents. Every node leaks through
+ * 100 MΩ to the first source's minus. A 0 Ω wire merges its two nodes.
+ * @returns volts and amps, or `unsolvable` where an ideal source is shorted @source Ho, Ruehli, Brennan, "The modified
+ *   nodal approach to network analysis", 1975
  */
 export const solve = (network: Network): Solution | Unsolvable => {
   const { edges } = network;
   const sources = sourcesOf(network);
   const { index, count } = mergeNodes(network);
-  // Unknowns: volts of nodes 1…count-1 (node 0 is the reference), then the sources' currents.
+  // Unknowns: volts of nodes 1…count-1 (node 0 is the reference), then source currents.
   const size = count - 1 + sources.length;
   const matrix = new Float64Array(size * size);
   const right = new Float64Array(size);
@@ -49,7 +49,7 @@ export const solve = (network: Network): Solution | Unsolvable => {
     add(b, a, -siemens);
   }
   sources.forEach((source, at) => {
-    // Kirchhoff: the current enters at plus and leaves at minus. Branch: volts(plus) − volts(minus) + current × ohms =
+    // Kirchhoff: current enters at plus and leaves at minus. Branch: volts(plus) − volts(minus) + current × ohms =
     // open-circuit volts.
     const current = count - 1 + at;
     const tie = (node: number, sign: number) => {

@@ -1,7 +1,7 @@
-/** A symmetric system whose zero pattern is known: where it is not zero, and the way through its elimination. */
+/** A symmetric system with a known sparsity pattern and its elimination order. */
 export interface Pattern {
   readonly size: number;
-  /** Where each entry of the matrix is in the array of values: the diagonal first, then pairs. */
+  /** Position of each matrix entry in the value array: diagonal first, then pairs. */
   readonly slotOf: (row: number, column: number) => number;
   readonly slots: number;
   /**
@@ -11,7 +11,7 @@ export interface Pattern {
   readonly solve: (values: Float64Array, right: Float64Array) => void;
 }
 
-/** Eliminates the unknown with the fewest neighbors first; what it leaves joined are new entries. */
+/** Eliminates the unknown with the fewest neighbors first; fill-in becomes new entries. */
 const eliminate = (neighbours: readonly Set<number>[]): { order: number[]; later: number[][] } => {
   const left = new Set(neighbours.keys());
   const order: number[] = [];
@@ -32,10 +32,10 @@ const eliminate = (neighbours: readonly Set<number>[]): { order: number[]; later
 };
 
 /**
- * Prepares the elimination of a symmetric positive definite system for many sets of values.
+ * Plans the elimination of a symmetric positive definite system for repeated use.
  * @param size number of unknowns
- * @param pairs where the matrix is not zero off its diagonal, each pair once or oftener, whichever way round
- * @source George, Liu, "Computer Solution of Large Sparse Positive Definite Systems", 1981: minimum degree
+ * @param pairs nonzero off-diagonal entries, each at least once, in either order @source George, Liu, "Computer
+ *   Solution of Large Sparse Positive Definite Systems", 1981: minimum degree
  */
 export const prepareSparse = (size: number, pairs: Iterable<readonly [number, number]>): Pattern => {
   const neighbours = Array.from({ length: size }, () => new Set<number>());
@@ -49,7 +49,7 @@ export const prepareSparse = (size: number, pairs: Iterable<readonly [number, nu
   const key = (one: number, other: number) => (one < other ? one * size + other : other * size + one);
   const slotOf = (row: number, column: number) => (row === column ? row : slot.get(key(row, column))!);
   order.forEach((pivot, step) => later[step]!.forEach((other) => slot.set(key(pivot, other), size + slot.size)));
-  // The elimination as a flat list: for each pivot its neighbors, and for each pair of them the entry to correct.
+  // The elimination as a flat list: for each pivot its neighbors, and for each pair of neighbors the entry to update.
   const steps: number[] = [];
   order.forEach((pivot, step) => {
     const around = later[step]!;

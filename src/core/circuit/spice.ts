@@ -2,9 +2,9 @@ import { CLOSED_CONTACT_OHMS, NODE_LEAK_OHMS } from '../units/constants';
 import { type Network, nodesOf, sourcesOf } from './network';
 
 /**
- * Writes a network as a SPICE deck with an operating-point analysis. Node 0 is the source's minus; comments name the
- * others. Open switches are left out, as the solver leaves them out.
- * @param title first line of the deck
+ * Writes a network as a SPICE netlist with an operating-point analysis. Node 0 is the source's minus; comments give the
+ * names. Open switches are omitted, as in the solver.
+ * @param title first line of the netlist
  */
 export const toSpice = (network: Network, title: string): string => {
   const { edges } = network;

@@ -1,28 +1,28 @@
 import { FREEZING_F } from '../units/constants';
 
 /**
- * How far below the outdoor air the coil is in steady heating, °F. Our judgment, where the frost model starts; a
- * board's own sensor decides.
+ * How much colder than outdoor air the coil is in steady heating, °F. Our judgment, a starting value of the frost
+ * model; the board's own sensor decides.
  */
 const COIL_BELOW_OUTDOOR_F = 12;
 
-/** About how cold the outdoor coil is in steady heating, °F. */
+/** Approximate outdoor coil temperature in steady heating, °F. */
 export const steadyCoilF = (outdoorF: number): number => outdoorF - COIL_BELOW_OUTDOOR_F;
 
-/** Whether the coil in steady heating is cold enough to frost, and its sensor lets the board defrost. */
+/** Whether the coil is cold enough to frost in steady heating, and its sensor allows a defrost. */
 export const freezesAt = (outdoorF: number): boolean => steadyCoilF(outdoorF) < FREEZING_F;
 
-/** What is wrong with a coil outdoors. */
+/** Faults of an outdoor coil. */
 export interface CoilIs {
-  /** Share of a sound coil's air that goes over it. */
+  /** Airflow as a share of a good coil's. */
   readonly air: number;
-  /** How much farther than a sound coil it lies under outdoors. */
+  /** Extra coil depression compared with a good coil. */
   readonly split: number;
   /** How well it melts. */
   readonly melts: number;
-  /** Whether the board's sensor sits on the coil, or hangs in the air. */
+  /** Whether the board's sensor is on the coil, or hanging in the air. */
   readonly isFelt: boolean;
 }
 
-/** Nothing wrong. */
+/** No fault. */
 export const GOOD_COIL: CoilIs = { air: 1, split: 1, melts: 1, isFelt: true };

@@ -1,11 +1,11 @@
 import { backupOf } from '../job/backup';
 import type { Facts } from '../job/document';
 
-/** Something outside the thermostat that moves a contact and can be tried. */
+/** A condition outside the thermostat that moves a contact and can be simulated. */
 export interface Condition {
   readonly id: ConditionId;
   readonly label: string;
-  /** The same as the beginning of a sentence. */
+  /** The same at the start of a sentence. */
   readonly when: string;
   readonly applies: (facts: Facts) => boolean;
 }
@@ -72,5 +72,5 @@ export const CONDITIONS: readonly Condition[] = [
   },
 ];
 
-/** The conditions that a job's devices can meet. */
+/** Conditions that a job's devices can have. */
 export const conditionsOf = (facts: Facts): readonly Condition[] => CONDITIONS.filter(({ applies }) => applies(facts));

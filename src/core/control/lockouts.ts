@@ -1,9 +1,9 @@
 import type { Facts } from '../job/document';
 
-/** Whether the thermostat knows the outdoor temperature; without it the lockouts do not exist. */
+/** Whether the thermostat knows the outdoor temperature; without it there are no lockouts. */
 export const knowsOutdoor = (facts: Facts): boolean => facts.thermostat.outdoorSensor !== 'none';
 
-/** The lockouts that are in force, °F; null where none is. */
+/** The lockouts in effect, °F; null: none. */
 export const lockoutsInForce = (
   facts: Facts,
 ): { readonly compressorBelowF: number | null; readonly auxAboveF: number | null } =>

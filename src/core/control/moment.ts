@@ -2,7 +2,7 @@ import type { Facts } from '../job/document';
 import { roundTo } from '../units/round';
 import { hasNoFaults, NO_FAULTS, parseScenario, type Scenario, scenarioCode } from './scenario';
 
-/** The calls a technician can put the system in. */
+/** Calls that a technician can put the system in. */
 export const CALLS = {
   off: { label: 'Off', short: 'Off', about: 'No call.' },
   fan: { label: 'Fan', short: 'Fan', about: 'Blower only.' },
@@ -31,45 +31,47 @@ export const callsOf = ({ thermostat, outdoorUnit }: Facts): readonly CallId[] =
     ? CALL_IDS
     : CALL_IDS.filter((call) => !SECOND_STAGE.has(call));
 
-/** The one small state that every page of a job answers for. */
+/** The one small state that every page of a job is computed for. */
 export interface Moment {
   readonly outdoorF: number;
   readonly indoorF: number;
   readonly call: CallId;
-  /** What is being tried. */
+  /** What is being simulated. */
   readonly scenario: Scenario;
 }
 
 export const DEFAULT_MOMENT: Moment = { outdoorF: 28, indoorF: 68, call: 'heat-1', scenario: NO_FAULTS };
 
-/** Bounds of the moment's temperatures, °F. */
+/** Limits of the moment's temperatures, °F. */
 export const OUTDOOR_BOUNDS_F = [-20, 70] as const;
 export const INDOOR_BOUNDS_F = [40, 95] as const;
 
 const clamp = (value: number, [low, high]: readonly [number, number]) =>
   Math.min(high, Math.max(low, roundTo(value, 2)));
 
-/** A moment moved to an outdoor temperature, °F, kept on the scale, to a hundredth: halves of °C are whole there. */
+/**
+ * A moment with another outdoor temperature, °F, on the scale, rounded to a hundredth so that half °C steps are exact.
+ */
 export const atOutdoor = (moment: Moment, outdoorF: number): Moment => ({
   ...moment,
   outdoorF: clamp(outdoorF, OUTDOOR_BOUNDS_F),
 });
 
-/** A moment with another room temperature, °F, kept within bounds, to a hundredth. */
+/** A moment with another room temperature, °F, within limits, rounded to a hundredth. */
 export const atIndoor = (moment: Moment, indoorF: number): Moment => ({
   ...moment,
   indoorF: clamp(indoorF, INDOOR_BOUNDS_F),
 });
 
-/** The call that follows among those there are, round and round. */
+/** The next call, cyclic. */
 export const nextCall = (call: CallId, among: readonly CallId[] = CALL_IDS): CallId =>
   among[(among.indexOf(call) + 1) % among.length]!;
 
-/** A moment as it is in the address bar: `out=28&in=68&call=heat-1`, with `&try=…` where something is tried. */
+/** A moment in the address bar: `out=28&in=68&call=heat-1`, with `&try=…` for a simulation. */
 export const momentToQuery = ({ outdoorF, indoorF, call, scenario }: Moment): string =>
   `out=${outdoorF}&in=${indoorF}&call=${call}${hasNoFaults(scenario) ? '' : `&try=${encodeURIComponent(scenarioCode(scenario))}`}`;
 
-/** What an address asks for that there is not, in a sentence; null where all of it is known. */
+/** What an address asks for that does not exist, in a sentence; null if all is known. */
 export const unknownInQuery = (get: (name: string) => string | null | undefined): string | null => {
   const call = get('call');
   return !call || CALL_IDS.some((id) => id === call)
@@ -77,7 +79,7 @@ export const unknownInQuery = (get: (name: string) => string | null | undefined)
     : `The address asks for “${call.slice(0, 40)}”, which is not a valid call. Showing ${CALLS[DEFAULT_MOMENT.call].label}; valid calls are ${CALL_IDS.join(', ')}.`;
 };
 
-/** Reads a moment from an address; what is missing or makes no sense falls back to the default. */
+/** Reads a moment from an address; missing or invalid parts take the default. */
 export const momentFromQuery = (get: (name: string) => string | null | undefined): Moment => {
   const number = (name: string, bounds: readonly [number, number], otherwise: number) => {
     const text = get(name);

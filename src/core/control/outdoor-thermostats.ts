@@ -1,8 +1,6 @@
 import type { Facts } from '../job/document';
 
-/**
- * The outdoor thermostat in front of a bank: its own, or the one for all banks; its number counts from 1. Null: none.
- */
+/** The outdoor thermostat of a bank: its own, or the one for all banks; numbers count from 1. Null: none. */
 export const outdoorThermostatOf = (
   { gates }: Facts,
   bank: number,
@@ -13,7 +11,7 @@ export const outdoorThermostatOf = (
   return at < 0 ? null : { number: at + 1, closesBelowF: rows[at]!.closesBelowF };
 };
 
-/** The outdoor thermostats of a job with the dial of one, by its number from 1, at another temperature, °F. */
+/** A job's outdoor thermostats with one dial (number from 1) set to another temperature, °F. */
 export const withDialSetting = (
   { gates }: Facts,
   number: number,

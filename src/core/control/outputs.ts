@@ -1,7 +1,7 @@
 import { backupOf } from '../job/backup';
 import type { Facts } from '../job/document';
 
-/** The thermostat's terminals for backup heat, by what they are for; a function without a terminal is left out. */
+/** The thermostat's terminals for backup heat by function; a function without a terminal is omitted. */
 export interface BackupOutputs {
   readonly aux?: string;
   readonly secondAux?: string;
@@ -9,7 +9,7 @@ export interface BackupOutputs {
   readonly faultLamp?: string;
 }
 
-/** Which terminal carries which backup call, by the subbase and by how the assignable terminal is set. */
+/** The terminal of each backup call, by the subbase and the assignable terminal. */
 export const backupOutputs = ({ thermostat }: Facts): BackupOutputs => {
   switch (thermostat.heatTerminals) {
     case 'AUX+E':
@@ -34,6 +34,6 @@ export const backupOutputs = ({ thermostat }: Facts): BackupOutputs => {
   }
 };
 
-/** Whether the thermostat drops the compressor while it calls the backup. */
+/** Whether the thermostat drops the compressor while it calls backup. */
 export const isFossil = ({ system, thermostat }: Facts): boolean =>
   backupOf({ system }) === 'fossil' && thermostat.backupSetting === 'fossil';

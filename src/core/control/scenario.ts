@@ -1,9 +1,8 @@
 import { type ConditionId, CONDITIONS } from './conditions';
 
 /**
- * One thing wrong in the wires, by its code: a conductor, jumper or coil open; a conductor loose; two that touch; a
- * contact that stays where it is; two conductors exchanged at a strip. Each kind names a wire, jumper, coil or contact
- * by its own name.
+ * One wiring fault by its code: an open conductor, jumper or coil; a loose conductor; two that touch; a stuck contact;
+ * two conductors swapped at a terminal strip. Each kind names a wire, jumper, coil or contact.
  */
 export type FaultCode =
   | `open:${string}`
@@ -16,16 +15,16 @@ export type FaultCode =
 const isFaultCode = (code: string): code is FaultCode =>
   /^(open|loose|short|stuck-open|stuck-closed|swap):./.test(code);
 
-/** What is tried on a system: conditions from outside, and faults. */
+/** What is simulated on a system: outside conditions and faults. */
 export interface Scenario {
   readonly conditions: readonly ConditionId[];
   readonly faults: readonly FaultCode[];
 }
 
-/** Nothing wrong, nothing unusual. */
+/** No faults and no conditions. */
 export const NO_FAULTS: Scenario = { conditions: [], faults: [] };
 
-/** Whether anything is tried. */
+/** Whether anything is simulated. */
 export const hasNoFaults = ({ conditions, faults }: Scenario): boolean =>
   conditions.length === 0 && faults.length === 0;
 
@@ -35,21 +34,19 @@ export const withCondition = (...conditions: readonly ConditionId[]): Scenario =
 /** A scenario of one fault. */
 export const withFault = (...faults: readonly FaultCode[]): Scenario => ({ conditions: [], faults });
 
-/** Parts of a code stand apart by this; no id holds it. */
+/** Separator of the parts of a code; no id contains it. */
 const BETWEEN = '~';
-/** Most parts of a code that are read, faults among them, and characters of each. */
+/** Maximum number of parts in a code, faults among them, and characters of each. */
 const MOST_PARTS = 24;
 const MOST_FAULTS = 8;
 const MOST_LENGTH = 160;
 
-/** A scenario as an address holds it: condition ids and fault codes, `~` between; empty where nothing is tried. */
+/** A scenario in an address: condition ids and fault codes joined by `~`; empty for none. */
 export const scenarioCode = ({ conditions, faults }: Scenario): string => [...conditions, ...faults].join(BETWEEN);
 
 /**
- * Reads a scenario's code; a part that is neither condition nor fault is left out. Whether a system has a fault is seen
- * where its wires are known.
- * @example
- * parseScenario('pan-full~open:thermostat-cable/yellow');
+ * Parses a scenario code; unknown parts are dropped. Whether a system has a fault is known only with its wires.
+ * @example parseScenario('pan-full~open:thermostat-cable/yellow');
  */
 export const parseScenario = (code: string | null | undefined): Scenario => {
   const parts = (code ?? '')

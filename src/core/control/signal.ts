@@ -1,6 +1,6 @@
 import type { ConditionId } from './conditions';
 
-/** What thermostat, boards and switches can do to the contacts that they move. */
+/** Signals of thermostat, boards and switches to the contacts that they move. */
 export type Signal =
   | 'Y'
   | 'Y2'
@@ -16,7 +16,7 @@ export type Signal =
   | OutdoorThermostatSignal
   | ConditionId;
 
-/** An outdoor thermostat that has closed; they count from 1. */
+/** An outdoor thermostat that has closed; numbers count from 1. */
 export type OutdoorThermostatSignal = `outdoor-thermostat-${number}`;
 
 export const outdoorThermostatSignal = (number: number): OutdoorThermostatSignal => `outdoor-thermostat-${number}`;

@@ -67,6 +67,6 @@ test.each([
 ] as const)('%s with the free terminal %s', (heatTerminals, assigned, expected) => {
   const facts: Facts = { ...base, thermostat: { ...base.thermostat, heatTerminals, assigned } };
   expect(backupOutputs(facts)).toEqual(expected);
-  // Emergency heat goes out of its own terminal, or out of the auxiliary's.
+  // Emergency heat uses its own terminal, or the auxiliary terminal.
   expect(signals(facts, 'emergency').has('emergency' in expected ? 'E' : 'AUX')).toBe(true);
 });

@@ -9,7 +9,7 @@ import { isFossil } from './outputs';
 import { auxSignals, compressorSignals, emergencySignals } from './sent';
 import { outdoorThermostatSignal, type Signal } from './signal';
 
-/** Something that was called for and is not let through, and why. */
+/** Something that was called and locked out, and why. */
 export interface LockedOut {
   readonly source: 'compressor' | 'defrost' | Backup;
   readonly why: string;
@@ -86,10 +86,10 @@ const heating = (facts: Facts, moment: Moment, wantsBackup: boolean, stage: 1 | 
   };
 };
 
-/** Emergency heat: the backup alone, through its own output where the thermostat has one. No outdoor gate holds it. */
+/** Emergency heat: backup only, through its own output if the thermostat has one. No outdoor lockout applies. */
 const emergency = (facts: Facts): ControlState => ({ signals: new Set(emergencySignals(facts)), lockedOut: [] });
 
-/** A heating call in which the board clears the coil: only one that its compressor has made cold enough to frost. */
+/** A heating call during which the board defrosts: only if the compressor made the coil cold enough to frost. */
 const defrosting = (facts: Facts, moment: Moment): ControlState => {
   const state = heating(facts, moment, false, 1);
   if (!state.signals.has('Y')) return state;
@@ -124,7 +124,7 @@ const called = (facts: Facts, moment: Moment): ControlState => {
 
 const HEATING: ReadonlySet<Moment['call']> = new Set(['heat-1', 'heat-2', 'heat-aux', 'defrost']);
 
-/** What moves by itself: outdoor thermostats with the weather, and the conditions that are tried. */
+/** What moves by itself: outdoor thermostats with the weather, and simulated conditions. */
 export const outsideConditions = (
   facts: Facts,
   { outdoorF, scenario }: Pick<Moment, 'outdoorF' | 'scenario'>,
@@ -146,10 +146,10 @@ export const outsideConditions = (
 };
 
 /**
- * Which outputs thermostat, defrost board and outdoor switches give for a call at a moment.
- * Electric backup runs with the compressor, fossil backup instead. Below the compressor lockout the backup
- * becomes first stage; emergency heat passes no outdoor gate. A board that is locked out does not defrost.
- * Whether what is sent arrives, and whether the sender has power, is for the wires to say.
+ * Outputs of thermostat, defrost board and outdoor switches for a call at a moment. Electric backup runs with the
+ * compressor, a furnace instead of it. Below the compressor lockout the backup becomes first stage; emergency heat
+ * ignores outdoor lockouts. A board that is locked out does not defrost. Whether a signal arrives, and whether its
+ * sender has power, is up to the wiring.
  */
 export const control = (facts: Facts, moment: Moment): ControlState => {
   const state = called(facts, moment);

@@ -2,7 +2,7 @@ import type { Signal } from '../control/signal';
 import type { CoilId, ContactId, FactoryLeadId, ResistorId } from './ids';
 import type { SafetyCircuit } from './safety-circuit';
 
-/** Every device by id, with what it is called on screen. */
+/** Every device by id, with its label. */
 export const DEVICE_LABELS = {
   thermostat: 'Thermostat',
   'air-handler': 'Air handler',
@@ -35,18 +35,18 @@ export type DeviceId = keyof typeof DEVICE_LABELS;
 export type Spot = 'wall' | 'indoors' | 'outdoors';
 
 export interface Terminal {
-  /** As it is marked: R, C, Y… */
+  /** Its mark: R, C, Y… */
   readonly mark: string;
   readonly carries: string;
-  /** The terminal that it is read to, where it is on a supply of its own; the device's common where left out. */
+  /** Terminal that it is metered to, if on its own supply; omitted: the device's common. */
   readonly readTo?: string;
-  /** A nut in the cabinet where conductors meet, not a screw. */
+  /** A wire nut in the cabinet, not a screw. */
   readonly isSplice?: boolean;
-  /** The safety circuit that it is part of: nothing is jumpered here. */
+  /** The safety circuit that it belongs to: never jumper anything here. */
   readonly safety?: SafetyCircuit;
 }
 
-/** What a coil or a board's own load does when it has its volts. */
+/** What a coil or a board's own load does when powered. */
 export interface Coil {
   readonly id: CoilId;
   readonly label: string;
@@ -54,9 +54,9 @@ export interface Coil {
   readonly to: string;
   /** Sealed, VA. */
   readonly va: number;
-  /** Until it has pulled in, VA; left out where it draws the same from the start, as heaters and electronics do. */
+  /** Until it has pulled in, VA; omitted if it draws the same from the start, as heaters and electronics do. */
   readonly inrushVA?: number;
-  /** A source's color on screen. */
+  /** Color of its source on screen. */
   readonly source: 'compressor' | 'strips' | 'fossil' | 'defrost' | 'blower' | 'control';
   readonly does: string;
 }
@@ -69,16 +69,16 @@ export interface Contact {
   readonly to: string;
   readonly movedBy: Signal | { readonly coil: CoilId };
   readonly rests: 'open' | 'closed';
-  /** The device's own power: without it the contact is no longer moved, and stands as `unpowered` says, or at rest. */
+  /** Power of the device: without it the contact does not move and is as `unpowered` says, or at rest. */
   readonly poweredBy?: CoilId;
   readonly unpowered?: 'open' | 'closed';
-  /** Why it is open, where it is. */
+  /** Why it is open, if it is. */
   readonly openWhy: string;
-  /** The safety circuit that it opens: it is never bridged. */
+  /** The safety circuit that it opens: never bridge it. */
   readonly safety?: SafetyCircuit;
 }
 
-/** A conductor that the manufacturer fitted inside a device: shown as the factory's own, and left alone. */
+/** A factory conductor inside a device: shown as factory wiring and left alone. */
 export interface FactoryLead {
   readonly id: FactoryLeadId;
   readonly label: string;
@@ -87,7 +87,7 @@ export interface FactoryLead {
   readonly why: string;
 }
 
-/** A resistance that is no coil, such as a thermistor. */
+/** A resistance other than a coil, such as a thermistor. */
 export interface Resistor {
   readonly id: ResistorId;
   readonly label: string;
@@ -105,34 +105,34 @@ export interface Transformer {
   readonly ohms: number;
 }
 
-/**
- * A device as data: what there is to land a wire on, what draws current, what opens and closes. Points are local: `R`,
- * or an inner point such as `valve`.
- */
+/** A device as data: its terminals, loads and contacts. Points are local: `R`, or an inner point such as `valve`. */
 export interface Device {
   readonly id: DeviceId;
   readonly label: string;
   readonly spot: Spot;
-  /** The name given on the data plate, if any. */
+  /** Name on the nameplate, if any. */
   readonly plateName: string;
   readonly terminals: readonly Terminal[];
   readonly coils: readonly Coil[];
   readonly contacts: readonly Contact[];
   readonly resistors: readonly Resistor[];
   readonly factoryLeads: readonly FactoryLead[];
-  /** The first is the system's own. */
+  /** The first is the system transformer. */
   readonly transformers: readonly Transformer[];
 }
 
 /**
- * The screws of a device that 24 V of the system may be on: common, splices, a sensor's and another supply's left out.
+ * Terminals of a device that may carry the system's 24 V: without common, splices, sensor terminals and those of
+ * another supply.
  */
 export const hotScrews = ({ terminals }: Pick<Device, 'terminals'>): readonly string[] =>
   terminals
     .filter(({ mark, isSplice, readTo }) => mark !== 'C' && !isSplice && readTo === undefined && !/^S\d$/.test(mark))
     .map(({ mark }) => mark);
 
-/** Where a device's terminal is read to: its partner on a supply of its own, its own common, or else the one given. */
+/**
+ * Reference for metering a device's terminal: its partner on a separate supply, its own common, or else the one given.
+ */
 export const referenceOf = (
   { id, terminals }: Pick<Device, 'id' | 'terminals'>,
   mark: string,
@@ -143,14 +143,14 @@ export const referenceOf = (
   return { device: terminals.some((terminal) => terminal.mark === 'C') ? id : otherwise, mark: 'C' };
 };
 
-/** Terminals that are read, each once: of a pair on its own supply the first. */
+/** Terminals to meter, each once: the first of a pair on its own supply. */
 export const readTerminals = ({ terminals }: Pick<Device, 'terminals'>): readonly Terminal[] =>
   terminals.filter(
     ({ mark, readTo }, at) =>
       mark !== 'C' && !(readTo !== undefined && terminals.findIndex((each) => each.mark === readTo) < at),
   );
 
-/** A device that has nothing but what is given. */
+/** A device with only the given parts. */
 export const device = (id: DeviceId, spot: Spot, parts: Partial<Omit<Device, 'id' | 'spot' | 'label'>>): Device => ({
   id,
   spot,
@@ -165,5 +165,5 @@ export const device = (id: DeviceId, spot: Spot, parts: Partial<Omit<Device, 'id
   ...parts,
 });
 
-/** The name of a device's point in a network, such as `air-handler.R`. */
+/** Name of a device's point in a network, such as `air-handler.R`. */
 export const nodeOf = (device: DeviceId, point: string): string => `${device}.${point}`;

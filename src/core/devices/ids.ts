@@ -1,4 +1,4 @@
-/** Coils that several pages ask for by name. */
+/** Coils that several pages refer to. */
 export const COMPRESSOR_COIL = 'contactor';
 export const SECOND_STAGE_COIL = 'second stage';
 export const VALVE_COIL = 'reversing valve';
@@ -8,19 +8,19 @@ export const FURNACE_COIL = 'furnace heat';
 export const INTERLOCK_COIL = 'interlock';
 export const STRIP_INTERLOCK_COIL = 'strip interlock';
 
-/** What powers a device's own logic: without it, it sends nothing. */
+/** Power of a device's own logic: without it, it sends nothing. */
 export const THERMOSTAT_POWER = 'thermostat electronics';
 export const OUTDOOR_POWER = 'defrost board';
 
-/** The coil that brings a bank of strips. */
+/** Coil of a bank of strips. */
 export type BankCoilId = `heat bank ${number}`;
 export const bankCoilId = (bank: number): BankCoilId => `heat bank ${bank}`;
 
-/** The coil of a furnace's stage, from its second on. */
+/** Coil of a furnace stage, from the second on. */
 export type FurnaceStageId = `furnace stage ${number}`;
 export const furnaceStageId = (stage: number): FurnaceStageId => `furnace stage ${stage}`;
 
-/** Every coil, and every board's own load, by name. Unique in a system. */
+/** Every coil and every board's own load by name, unique in a system. */
 export type CoilId =
   | typeof COMPRESSOR_COIL
   | typeof SECOND_STAGE_COIL
@@ -47,7 +47,7 @@ export type CoilId =
   | 'ventilator damper'
   | 'air-cleaner relay';
 
-/** Every contact by name. Unique in a system. */
+/** Every contact by name, unique in a system. */
 export type ContactId =
   | `thermostat R–${string}`
   | `emergency relay ${string}`
@@ -78,8 +78,8 @@ export type ContactId =
   | 'wet switch'
   | 'humidifier wet switch';
 
-/** Every resistance that is no coil. */
+/** Every resistance other than a coil. */
 export type ResistorId = 'outdoor sensor' | 'relay pair link';
 
-/** Every conductor that comes with a device, by name. Unique in a system. */
+/** Every factory conductor by name, unique in a system. */
 export type FactoryLeadId = 'factory lead, pressure switch';

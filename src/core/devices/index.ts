@@ -24,7 +24,7 @@ import { ventilator } from './ventilator';
 import { wetSwitch } from './wet-switch';
 import { zoneBoard } from './zone-board';
 
-/** How each device is made from the facts. */
+/** Builds each device from the facts. */
 const MAKERS: Record<DeviceId, (facts: Facts) => Device> = {
   thermostat,
   'air-handler': airHandler,
@@ -54,16 +54,16 @@ const MAKERS: Record<DeviceId, (facts: Facts) => Device> = {
 /** A device of a job. */
 export const makeDevice = (id: DeviceId, facts: Facts): Device => MAKERS[id](facts);
 
-/** The device that holds the blower's relay and the system's transformer. */
+/** The device with the blower relay and the system transformer. */
 export const indoorId = (facts: Facts): DeviceId => {
   if (facts.system.cabinet === 'packaged') return 'packaged-unit';
   if (backupOf(facts) !== 'fossil') return 'air-handler';
   return hasNoBoard(facts) ? 'fan-center' : 'furnace';
 };
 
-/** The device that the burner is in. */
+/** The device with the burner. */
 export const burnerId = ({ system }: Facts): DeviceId => (system.cabinet === 'packaged' ? 'packaged-unit' : 'furnace');
 
-/** The device that holds the compressor. */
+/** The device with the compressor. */
 export const outdoorId = ({ system }: Facts): DeviceId =>
   system.cabinet === 'packaged' ? 'packaged-unit' : 'outdoor-unit';

@@ -1,6 +1,6 @@
 /**
- * Circuits that stop a source before it hurts someone. They are the manufacturer's: nothing here tells anyone to
- * bridge, bypass or open one. A listed switch may be added in series, by its own kit's instructions.
+ * Circuits that stop a source before it hurts someone. They are the manufacturer's: never bridge, bypass or open one. A
+ * listed switch may be added in series by its kit's instructions.
  */
 export const SAFETY_CIRCUITS = {
   'pressure-switch': 'pressure switch',

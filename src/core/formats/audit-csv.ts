@@ -10,10 +10,10 @@ interface AuditLine {
 
 const WAY = { newline: '\r\n', escapeFormulae: FORMULA_CELL } as const;
 
-/** The first line of who did what to what in a crew as CSV. */
+/** Header of the audit CSV. */
 export const AUDIT_CSV_HEAD = `${Papa.unparse([['time', 'person', 'did', 'what']], WAY)}\r\n`;
 
-/** Lines of it: one for each thing done. */
+/** Lines of it, one per entry. */
 export const auditCsvLines = (lines: readonly AuditLine[]): string =>
   lines.length === 0
     ? ''

@@ -1,9 +1,9 @@
-/** The signs of a QR code's alphanumeric mode in the order of their values (RFC 9285). */
+/** Characters of a QR code's alphanumeric mode in value order (RFC 9285). */
 const SIGNS = '0123456789ABCDEFGHIJKLMNOPQRSTUVWXYZ $%*+-./:';
 const BASE = SIGNS.length;
 const BYTE = 256;
 
-/** Bytes as signs that a QR code holds densely: three for two bytes, two for a last one (RFC 9285). */
+/** Encodes bytes for QR codes: three characters for two bytes, two for a last one (RFC 9285). */
 export const toBase45 = (bytes: Uint8Array): string => {
   let text = '';
   for (let at = 0; at < bytes.length; at += 2) {
@@ -17,7 +17,7 @@ export const toBase45 = (bytes: Uint8Array): string => {
   return text;
 };
 
-/** The bytes of such a text; null where it is none: another sign, a value too large, or a sign left over. */
+/** Decodes such a text; null if it is invalid: another character, a value too large, or a character left over. */
 export const fromBase45 = (text: string): Uint8Array | null => {
   const values = [...text].map((sign) => SIGNS.indexOf(sign));
   if (values.includes(-1) || values.length % 3 === 1) return null;

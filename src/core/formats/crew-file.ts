@@ -15,18 +15,18 @@ import { type JobFile, parseJobFile } from './job-file';
 import { MAX_JOB_FILE_BYTES, MOST_FILE_VALUES } from './job-file-limit';
 
 /**
- * Everything that a crew has as one file: lines of JSON, the crew first, then whatever it has in any order, and an end
- * that counts the lines before it, so that a file that was cut off is told from a whole one.
+ * All data of a crew as one file: lines of JSON, the crew first, then its data in any order, and a last line with the
+ * line count, to detect a truncated file.
  */
 export const CREW_FILE = { format: 'gate-cross-crew', fileVersion: 2 } as const;
 
 /** Versions that are read: the first had no practice. */
 const READ_VERSIONS = [1, CREW_FILE.fileVersion] as const;
 
-/** Longest line that is read, characters: a job with all its records is one. */
+/** Maximum line length, characters: a job with all its records is one line. */
 export const MAX_CREW_LINE_CHARS = 2 * MAX_JOB_FILE_BYTES;
 
-/** A change of a fact, as it was made. */
+/** A change of a fact. */
 export interface PassedChange {
   readonly revision: number;
   readonly path: string;
@@ -36,7 +36,7 @@ export interface PassedChange {
   readonly at: string;
 }
 
-/** A lead's note on a job, as it was left; without words it took the one before it away. */
+/** A crew lead's note on a job; an empty one removed the note before it. */
 export interface PassedNote {
   readonly at: string;
   readonly author: string;
@@ -95,7 +95,7 @@ const unknown = ({ unknown: names }: { unknown?: unknown }) =>
 const changes = array(
   object({
     revision: number().integer().min(1).required('must be given'),
-    // A fact that today's catalog no longer has was changed all the same.
+    // The change of a fact that no longer exists is kept.
     path: plainText(80).required('must name a fact'),
     before: mixed().nullable(),
     after: mixed().nullable(),
@@ -166,7 +166,7 @@ const lineSchema = lazy(
     }),
 );
 
-/** Reads one line of a crew's file; a job in it is read as a job file is. */
+/** Parses one line of a crew file; a job in it is parsed like a job file. */
 export const parseCrewLine = (text: string): Parsed<CrewLine> => {
   if (text.length > MAX_CREW_LINE_CHARS)
     return { ok: false, path: '', error: `is longer than ${MAX_CREW_LINE_CHARS / 1e6} million characters` };
@@ -180,5 +180,5 @@ export const parseCrewLine = (text: string): Parsed<CrewLine> => {
     : { ...job, path: ['job', job.path].filter(Boolean).join('.') };
 };
 
-/** One line of a crew's file as text. */
+/** Writes one line of a crew file. */
 export const crewLineText = (line: CrewLine): string => `${JSON.stringify(line)}\n`;

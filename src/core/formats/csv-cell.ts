@@ -1,5 +1,5 @@
 /**
- * A cell that a spreadsheet would take for a formula: it begins with a sign of one, full-width ones and those behind
- * blanks included. Papa Parse puts an apostrophe before it.
+ * A cell that a spreadsheet could take for a formula: it begins with a formula sign, including full-width signs and
+ * signs after blanks. Papa Parse prefixes an apostrophe.
  */
 export const FORMULA_CELL = /^\s*[=+\-@＝＋－＠]|^[\t\r]/;

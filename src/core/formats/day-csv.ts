@@ -4,7 +4,7 @@ import type { DayRun } from '../simulation/day';
 import { roundTo } from '../units/round';
 import { FORMULA_CELL } from './csv-cell';
 
-/** A run as CSV, a line a tick. */
+/** A run as CSV, one line per tick. */
 export const dayCsv = ({ trace, stepMin }: DayRun): string =>
   Papa.unparse(
     {

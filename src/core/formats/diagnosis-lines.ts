@@ -8,21 +8,21 @@ import { hasWords, type Probe } from '../diagnosis/probe';
 import type { SimulatedHouse } from '../diagnosis/simulated-house';
 import { roundTo } from '../units/round';
 
-/** A suspect as a line tells it; less likely ones than this are left out. */
+/** A suspect in a line; less likely ones are omitted. */
 const LEAST_TOLD = 0.01;
 
 const suspectLine = ({ causes, p }: Suspect) => ({ id: causes[0]!.id, p: roundTo(p, 4) });
 
-/** One end of a talk by lines: what is written first, and what each line that comes in brings. */
+/** One side of a dialog by lines: what it writes first, and its answer to each incoming line. */
 export interface Talk {
   readonly first: readonly unknown[];
-  /** What is written for a line; and whether the talk is over. */
+  /** The answer to a line, and whether the dialog is over. */
   readonly next: (line: string) => { readonly write: readonly unknown[]; readonly isOver: boolean };
 }
 
 const refusal = (error: string) => ({ write: [{ error }], isOver: false });
 
-/** A probe as a line tells it. */
+/** A probe in a line. */
 export const probeLine = (probe: Probe) => ({
   id: probe.id,
   words: probe.words,
@@ -32,7 +32,7 @@ export const probeLine = (probe: Probe) => ({
   ...(probe.marks ? { marks: probe.marks } : {}),
 });
 
-/** What a line says of a probe: its value where it can be one, or why it cannot. */
+/** The result of a probe from a line: its value if valid, or why not. */
 const answerOf = (probe: Probe, value: unknown): { readonly answer: Answer } | { readonly error: string } => {
   if (hasWords(probe)) {
     const words = probe.choices?.map(({ word }) => word);
@@ -47,9 +47,9 @@ const answerOf = (probe: Probe, value: unknown): { readonly answer: Answer } | {
 };
 
 /**
- * The asking end of the line protocol: it writes the next probe with the suspects, reads what came of it, and ends with
+ * The diagnosing side of the line protocol: writes the next probe with the suspects, reads the result, and ends with
  * the cause.
- * @param complaint id of what the owner says; null: no one said anything
+ * @param complaint id of the homeowner's complaint; null: none
  */
 export const askTalk = (clinic: DiagnosisContext, complaint: string | null): Talk => {
   const evidence: Evidence[] = [];
@@ -104,10 +104,7 @@ export const askTalk = (clinic: DiagnosisContext, complaint: string | null): Tal
   };
 };
 
-/**
- * The answering end: it writes what the owner says, then answers each line that holds a probe. Lines that hold a cause
- * end it.
- */
+/** The simulated side: writes the complaint, then answers each line with a probe. A line with a cause ends it. */
 export const worldTalk = (world: SimulatedHouse, probeById: (id: string) => Probe | undefined): Talk => ({
   first: [{ complaint: world.complaint }],
   next: (line) => {
@@ -126,5 +123,5 @@ export const worldTalk = (world: SimulatedHouse, probeById: (id: string) => Prob
   },
 });
 
-/** Whether someone may say it. */
+/** Whether it is a valid complaint. */
 export const isComplaint = (id: string): boolean => COMPLAINTS.some((each) => each.id === id);

@@ -3,7 +3,7 @@ import { NO_HISTORY } from '../job/stored-job';
 import type { Family } from '../wiring/families';
 import { type JobFile, toJobFile } from './job-file';
 
-/** Ids of family files share this head; the tail counts. */
+/** Common prefix of family file ids; the rest counts. */
 const ID_HEAD = '5b0c6c1e-77aa-4d1e-8f30-';
 
 /** A family as a job file that carries its name. */

@@ -15,10 +15,7 @@ import { JOB_FILE_MOST, MAX_JOB_FILE_BYTES, MOST_FILE_VALUES } from './job-file-
 
 const FORMAT = 'gate-cross-job';
 
-/**
- * A whole job as one file: facts, what of them is confirmed, its visits, every reading, and all that was done at its
- * controllers.
- */
+/** A whole job as one file: facts, confirmed facts, visits, all readings, and all setting marks. */
 export interface JobFile extends JobHistory {
   readonly format: typeof FORMAT;
   readonly fileVersion: typeof JOB_FILE_VERSION;
@@ -26,7 +23,7 @@ export interface JobFile extends JobHistory {
   readonly facts: Facts;
   readonly confirmed: readonly FactPath[];
   readonly handedOverAt: string | null;
-  /** Records that were handed over, as they were printed. */
+  /** Handover records, as printed. */
   readonly handovers: readonly KeptHandover[];
 }
 
@@ -78,8 +75,8 @@ const isOpenObject = (input: unknown): Parsed<Record<string, unknown>> => {
 };
 
 /**
- * Checks a job file that was read as JSON. Facts that are missing get their assumption, marks that an older file lacks
- * are none, and what was done on no visit that is told goes into visits by its time; nothing else is put right.
+ * Validates a job file parsed from JSON. Missing facts take their assumption, missing lists are empty, and entries
+ * without a visit are put into visits by time; nothing else is repaired.
  */
 export const parseJobFile = (input: unknown): Parsed<JobFile> => {
   const open = isOpenObject(input);
@@ -97,7 +94,7 @@ export const parseJobFile = (input: unknown): Parsed<JobFile> => {
   return { ok: true, value: { ...rest, fileVersion: JOB_FILE_VERSION, ...history } as unknown as JobFile };
 };
 
-/** Checks the text of a job file; one that is too large is refused unread. */
+/** Validates the text of a job file; a file that is too large is refused unread. */
 export const parseJobFileText = (text: string): Parsed<JobFile> => {
   if (text.length > MAX_JOB_FILE_BYTES)
     return {
@@ -109,7 +106,7 @@ export const parseJobFileText = (text: string): Parsed<JobFile> => {
   return json.ok ? parseJobFile(json.value) : json;
 };
 
-/** Puts a job together as a file. */
+/** Builds a job file. */
 export const toJobFile = (
   id: string,
   document: JobDocument,
@@ -129,17 +126,14 @@ export const toJobFile = (
   handovers,
 });
 
-/** The document that a file holds. */
+/** The job document in a file. */
 export const documentOf = ({ fileVersion, facts, confirmed }: JobFile): JobDocument => ({
   fileVersion,
   facts,
   confirmed,
 });
 
-/**
- * What keeps a job from going out as a file that comes back, in words; null where it goes whole. Asked before more is
- * let in.
- */
+/** Why a job cannot be exported and read back, in words; null if it can. Asked before more is accepted. */
 export const jobFileProblem = (file: JobFile): string | null => {
   const over = (Object.keys(JOB_FILE_MOST) as (keyof typeof JOB_FILE_MOST)[]).find(
     (rows) => file[rows].length > JOB_FILE_MOST[rows],

@@ -90,7 +90,7 @@ const origin = {
   ],
 };
 
-/** The JSON Schema of the job file, made from the catalog of facts. Facts that are missing take their default. */
+/** The JSON Schema of the job file, generated from the facts. Missing facts take their default. */
 export const jobJsonSchema = (): JsonSchema => ({
   $schema: 'http://json-schema.org/draft-07/schema#',
   title: 'Gate Cross job file',

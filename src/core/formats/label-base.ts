@@ -1,6 +1,6 @@
 /**
- * What a label of version 1 does not say: the value that a fact has then. Frozen, whatever is assumed later: labels in
- * doors are read by it. A fact that is not here is always written on the label.
+ * Values of facts that a version 1 label omits. Frozen, whatever is assumed later, because labels in panel doors are
+ * read by it. A fact that is not listed is always written.
  */
 export const LABEL_BASE: Readonly<Record<string, unknown>> = {
   'site.elevationFt': 0,

@@ -13,7 +13,7 @@ const read = (text: string) => {
   return result.kind === 'label' ? result.label : result.why;
 };
 const BYTES = 2_300;
-/** Bytes that a code takes of a QR code in alphanumeric mode: eleven bits for two signs. */
+/** Bytes of a code in QR alphanumeric mode: eleven bits for two characters. */
 const bytesOf = (code: string) => Math.ceil((code.length * 5.5) / 8);
 
 test('bytes come back from their signs, whatever they are; the two examples of RFC 9285', () => {
@@ -62,7 +62,7 @@ test('a damaged code is refused, or says what it said: it is never read as somet
     fc.property(at, sign, (place, other) => {
       fc.pre(CODE[place] !== other);
       const damaged = read(CODE.slice(0, place) + other + CODE.slice(place + 1));
-      // A bit that the stream does not use harms nothing: its checksum still holds.
+      // An unused bit of the stream does no harm: the checksum still holds.
       if (typeof damaged === 'string') expect(damaged).toMatch(/^The code is damaged/);
       else expect(damaged).toEqual(sound);
     }),

@@ -18,15 +18,15 @@ import { fromBase45, toBase45 } from './base45';
 import { type JobFile, toJobFile } from './job-file';
 import { LABEL_BASE } from './label-base';
 
-/** What the code of a label begins with; its version follows. All of it a QR code's alphanumeric mode can hold. */
+/** Prefix of a label code, followed by its version; all within QR alphanumeric mode. */
 const MARK = 'GATECROSS:';
 const VERSION = 1;
 
-/** No label holds more characters, nor more bytes once it is inflated. */
+/** Maximum characters of a label, and maximum bytes after inflating. */
 const MOST_CHARS = 4_296;
 const MOST_BYTES = 60_000;
 
-/** Groups of which the plan is made; no one's name, address, talk or bill is in them. */
+/** Fact groups that the plan is made from; no names, addresses, answers or bills. */
 const GROUPS: ReadonlySet<string> = new Set([
   'house',
   'system',
@@ -45,25 +45,25 @@ const GROUPS: ReadonlySet<string> = new Set([
 
 const ALSO: ReadonlySet<FactPath> = new Set<FactPath>(['site.elevationFt']);
 
-/** Facts that a label carries: those of the system, with the names of its parts, less serial numbers. */
+/** Facts on a label: those of the system and the names of its parts, without serial numbers. */
 export const LABEL_FACTS: readonly FactPath[] = ALL_FACTS.filter(
   ({ path, group }) => (GROUPS.has(group) || ALSO.has(path)) && !path.endsWith('.serial'),
 ).map(({ path }) => path);
 
-/** What a label says: the facts of a system on a day. */
+/** Contents of a label: a system's facts on a day. */
 export interface LabelFacts {
-  /** The day, as a date: “2026-11-26”. */
+  /** The date: “2026-11-26”. */
   readonly on: string;
   readonly facts: Facts;
 }
 
-/** A label that was read, or why it could not be. */
+/** A parsed label, or why it could not be read. */
 export type ReadLabel =
   { readonly kind: 'label'; readonly label: LabelFacts } | { readonly kind: 'wrong'; readonly why: string };
 
 /**
- * The facts of a system as the text of a QR code: nothing that tells whose it is, deflated, with its checksum.
- * @param on the day, as a date
+ * A system's facts as QR text: nothing personal, deflated, with a checksum.
+ * @param on the date
  */
 export const labelCode = ({ on, facts }: LabelFacts): string => {
   const groups: Record<string, Record<string, unknown>> = {};
@@ -95,7 +95,7 @@ const adler32 = (bytes: Uint8Array): number => {
   return other * 65_536 + one;
 };
 
-/** Inflated, within bounds, its checksum right; null where it is damaged. */
+/** Inflates within bounds and checks the checksum; null if damaged. */
 const inflated = (bytes: Uint8Array): string | null => {
   try {
     const out = unzlibSync(bytes, { out: new Uint8Array(MOST_BYTES) });
@@ -106,7 +106,7 @@ const inflated = (bytes: Uint8Array): string | null => {
   }
 };
 
-/** Reads the text of a label's QR code back to the facts of its system; what is not on a label is assumed. */
+/** Reads a label's QR text back into facts; facts not on the label are assumed. */
 export const readLabelCode = (text: string): ReadLabel => {
   const plain = text.trim();
   if (!plain.startsWith(MARK)) return wrong('This is not a Gate Cross label. Scan the code inside the panel door.');
@@ -131,7 +131,7 @@ export const readLabelCode = (text: string): ReadLabel => {
   return { kind: 'label', label: { on, facts } };
 };
 
-/** A job made of a label: its facts under its day, nothing of them confirmed, nothing read yet. */
+/** A job from a label: its facts under its date, nothing confirmed, no readings. */
 export const jobFromLabel = (id: string, { on, facts }: LabelFacts): JobFile =>
   toJobFile(
     id,

@@ -3,7 +3,7 @@ import type { Parsed } from '../border/parse';
 import type { LoggerLine } from '../simulation/logged';
 import { hasTooManyQuotes, TOO_MANY_QUOTES } from './csv-guard';
 
-/** A logger's file is at most this large, in characters and in lines. */
+/** Maximum size of a logger file, characters and lines. */
 export const LOGGER_LIMITS = { chars: 4_000_000, lines: 50_000 } as const;
 
 const HEADS = {
@@ -18,7 +18,7 @@ const BOUNDS_F = { roomF: [20, 110], outdoorF: [-60, 130] } as const;
 
 const wrong = (path: string, error: string) => ({ ok: false, path, error }) as const;
 
-/** Minutes of a time such as 2026-01-14 05:30, 2026-01-14T05:30:00, or a count of minutes; NaN where it is none. */
+/** Minutes of a time such as 2026-01-14 05:30, 2026-01-14T05:30:00, or a count of minutes; NaN if invalid. */
 const minutesOf = (cell: string): number => {
   const text = cell.trim();
   if (/^\d+(\.\d+)?$/.test(text)) return Number(text);
@@ -38,8 +38,8 @@ const shareOf = (cell: string): number => {
 };
 
 /**
- * Reads a logger's file: CSV with a header that names a time, a room and an outdoor temperature, and, where they were
- * logged, what ran. A header may name °C. Two stages count as 0, 1, 2: one is taken as half.
+ * Reads a logger file: CSV with a header that names a time, a room and an outdoor temperature, and optionally what ran.
+ * A header may name °C. Two stages count as 0, 1, 2: one is taken as half.
  */
 export const readLoggerCsv = (text: string): Parsed<readonly LoggerLine[]> => {
   if (text.length > LOGGER_LIMITS.chars) return wrong('', `The file is larger than ${LOGGER_LIMITS.chars / 1e6} MB.`);

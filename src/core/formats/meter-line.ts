@@ -4,10 +4,10 @@ import { type Parsed, parseJson, parseWith } from '../border/parse';
 import { bounded, plainText } from '../border/schema';
 import { METER_UNITS, type MeterUnit, type Shown } from '../instrument/shown';
 
-/** Longer than this no line of an instrument is. */
+/** Maximum length of an instrument's line. */
 const MOST_LETTERS = 2000;
 
-/** Units as a keyboard without their signs types them. */
+/** Units as typed without special characters. */
 const TYPED_UNITS: Readonly<Record<string, MeterUnit>> = {
   ohm: 'Ω',
   kohm: 'kΩ',
@@ -38,7 +38,7 @@ const lineSchema = object({
   hold: boolean().typeError('must be true or false').default(false),
 });
 
-/** Reads one line of an instrument; docs/meter.md has the format. */
+/** Parses a line from an instrument; docs/meter.md has the format. */
 export const parseMeterLine = (text: string): Parsed<Shown> => {
   if (text.length > MOST_LETTERS)
     return { ok: false, error: `must be at most ${MOST_LETTERS} letters long`, path: 'line' };
@@ -60,7 +60,7 @@ export const parseMeterLine = (text: string): Parsed<Shown> => {
   };
 };
 
-/** Writes what an instrument shows as a line. */
+/** Writes an instrument's reading as a line. */
 export const meterLine = ({ meter, channel, value, unit, ohms, isHeld }: Shown): string =>
   JSON.stringify({
     meter,

@@ -34,10 +34,10 @@ const csv = (fields: readonly string[], data: readonly (readonly (string | numbe
     { newline: '\r\n', escapeFormulae: FORMULA_CELL },
   );
 
-/** Rounds that someone played as CSV, a line for each. */
+/** A person's practice rounds as CSV, one line each. */
 export const practiceCsv = (played: readonly Played[]): string => csv(FIELDS, played.map(cellsOf));
 
-/** Rounds that the people of a crew played as CSV, a line for each, by person. */
+/** A crew's practice rounds as CSV, one line each, by person. */
 export const crewPracticeCsv = (people: readonly PersonPlayed[]): string =>
   csv(
     ['person', ...FIELDS],

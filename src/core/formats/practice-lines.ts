@@ -9,7 +9,7 @@ import { thermostatMenu } from '../practice/thermostat-menu';
 import { roundTo } from '../units/round';
 import { probeLine, type Talk } from './diagnosis-lines';
 
-/** What can be seen of a round's house, and where, as lines tell it. */
+/** Observations and places of a round's house, as lines. */
 export const practiceProbes = ({ clinic }: Bench) =>
   clinic.table.probes.map((probe) => ({
     ...probeLine(probe),
@@ -20,7 +20,7 @@ export const practiceProbes = ({ clinic }: Bench) =>
 
 const standing = ({ place, call, isDead, opened, seconds }: Rig) => ({ place, call, isDead, opened, seconds });
 
-/** How a round ended, with what it teaches and what stood after each act. */
+/** Result of a round, with what it teaches and the suspects after each act. */
 const endLines = (round: Round, bench: Bench, best: Bench, rig: Rig) => {
   const again = replay(bench, rig);
   return [
@@ -36,8 +36,8 @@ const endLines = (round: Round, bench: Bench, best: Bench, rig: Rig) => {
 };
 
 /**
- * A round played by lines: each line that comes in is an act, each that goes out what came of it.
- * @param best the same round on a bench of its own: the line that the score is held to
+ * A round by lines: each incoming line is an act, each outgoing line its result.
+ * @param best the same round on a separate bench, for the score
  */
 export const practiceTalk = (round: Round, bench: Bench, best: Bench): Talk => {
   let rig = beginRound(bench);

@@ -4,16 +4,16 @@ import { isRecord } from '../job/assumptions';
 import type { ControllerProfile } from '../setup/profiles/profile';
 import { parseProfile } from '../setup/profiles/schema';
 
-/** No controller profile is larger, in characters. */
+/** Maximum size of a controller profile, characters. */
 export const MAX_PROFILE_FILE_CHARS = 400_000;
 
 const OPTIONAL_LISTS = ['before', 'enter', 'save', 'activate', 'readBack', 'delays', 'banks', 'jumpers'] as const;
 
-/** Lists that a hand-written profile leaves out are empty. */
+/** Lists omitted in a hand-written profile are empty. */
 const withLists = (input: unknown): unknown =>
   isRecord(input) ? { ...Object.fromEntries(OPTIONAL_LISTS.map((name) => [name, []])), ...input } : input;
 
-/** Signs of YAML in a file beyond which it is not looked at: a profile of 300 entries has about forty thousand. */
+/** Maximum YAML tokens in a file: a profile of 300 entries has about forty thousand. */
 const MOST_YAML_SIGNS = 80_000;
 
 const hasTooManySigns = (text: string): boolean => {
@@ -22,7 +22,7 @@ const hasTooManySigns = (text: string): boolean => {
   return false;
 };
 
-/** The first name that stands twice in one map of a document, and its line. */
+/** The first duplicate key in a map of a document, and its line. */
 const repeatedName = (document: Document.Parsed, lines: LineCounter): { name: string; line: number } | null => {
   let found: { name: string; line: number } | null = null;
   visit(document, {
@@ -47,7 +47,7 @@ const parseYaml = (text: string): Parsed<unknown> => {
     return { ok: false, path: '', error: 'It is far bigger than any controller profile. Is it the right file?' };
   try {
     const lines = new LineCounter();
-    // The library seeks repeated names in all the others, which a wide file turns into minutes: they are sought here.
+    // The library checks each key against all others, which takes minutes on a wide file, so duplicates are found here.
     const document = parseDocument(text, { uniqueKeys: false, lineCounter: lines });
     const [problem] = document.errors;
     if (problem)
@@ -69,8 +69,8 @@ const parseYaml = (text: string): Parsed<unknown> => {
 };
 
 /**
- * Reads a controller profile from YAML or JSON (JSON is YAML too, and read faster).
- * @returns the profile in its right shape, or what is wrong and where; `profileProblems` says what makes no sense in it
+ * Reads a controller profile from YAML or JSON (JSON is YAML too, and faster).
+ * @returns the profile, or what is wrong and where; `profileProblems` finds what makes no sense in it
  */
 export const parseProfileText = (text: string): Parsed<ControllerProfile> => {
   if (text.length > MAX_PROFILE_FILE_CHARS)

@@ -28,7 +28,7 @@ const visitRows = (
   isAssumed: (path: FactPath) => boolean,
 ) => {
   const steps = startupOf(jobModel(facts), readings, DEFAULT_MOMENT);
-  // One thing that several steps read stands with the first of them.
+  // A reading that several steps share is listed with the first.
   const items = new Map(
     steps.flatMap(({ step, items: all }) => all.map(({ key, item }) => [key, { step, item }] as const)).reverse(),
   );
@@ -103,9 +103,9 @@ const COLUMNS = [
 ] as const satisfies readonly (keyof ReturnType<typeof visitRows>[number])[];
 
 /**
- * Every reading of a job as CSV, corrected and withdrawn ones included: visit by visit, in the order of the startup and
- * then of time. Readings of items that the job no longer has keep their key and carry no verdict.
- * @param confirmed facts that someone has looked at; all count so where it is not given
+ * All readings of a job as CSV, including corrected and withdrawn ones: by visit, startup order and time. Readings of
+ * items that the job no longer has keep their key and have no verdict.
+ * @param confirmed confirmed facts; all if not given
  */
 export const readingsCsv = (
   facts: Facts,
@@ -115,6 +115,6 @@ export const readingsCsv = (
   const known = confirmed && new Set(confirmed);
   const isAssumed = (path: FactPath) => known !== undefined && !known.has(path);
   const rows = visitsInTime(visits).flatMap((visit) => visitRows(facts, visit, ofVisit(readings, visit.id), isAssumed));
-  // A cell that a spreadsheet would take for a formula is disarmed.
+  // A cell that a spreadsheet would take for a formula is neutralized.
   return Papa.unparse(rows, { escapeFormulae: FORMULA_CELL, columns: [...COLUMNS] });
 };

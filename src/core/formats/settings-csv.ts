@@ -4,7 +4,7 @@ import { inTime } from '../job/in-time';
 import { MARK_KINDS, type SettingMark } from '../job/setting-marks';
 import { FORMULA_CELL } from './csv-cell';
 
-/** Everything done at the controllers of a job as CSV: a line for each mark, in time. A value taken back says so. */
+/** All setting marks of a job as CSV: one line per mark, in time order. A withdrawn value says so. */
 export const settingsCsv = (marks: readonly SettingMark[]): string => {
   const data = inTime(marks).map(({ at, author, enteredBy, controller, profile, code, label, kind, value, words }) => [
     at,

@@ -6,7 +6,7 @@ import { FORMULA_CELL } from './csv-cell';
 const words = (end: TerminalRef | null): [string, string] =>
   end === null ? ['', ''] : [DEVICE_LABELS[end.device], end.mark];
 
-/** The wire list of a harness as CSV: a line for each conductor, jumper and spare. */
+/** The wire list of a harness as CSV: one line per conductor, jumper and spare. */
 export const wireListCsv = (harness: Harness): string => {
   const label = new Map(harness.cables.map((cable) => [cable.id, cable.label]));
   const lines = [

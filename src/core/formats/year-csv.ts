@@ -5,7 +5,7 @@ import { FORMULA_CELL } from './csv-cell';
 
 const kBtu = (btu: number) => roundTo(btu / 1000, 1);
 
-/** Years side by side as CSV: a line for each way and bin of outdoor temperature. */
+/** Years side by side as CSV: one line per plan and bin of outdoor temperature. */
 export const yearCsv = (compared: readonly ComparedPlan[]): string => {
   const data = compared.flatMap(({ name, year }) =>
     year.bins.map(({ fromF, toF, hours, loadBtu, compressorBtu, stripsBtu, fossilBtu, shortBtu, cost }) => [

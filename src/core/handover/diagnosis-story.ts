@@ -8,8 +8,8 @@ import type { PlannedStep } from '../startup/plan';
 const listed = (words: readonly string[]): string => words.join('; ');
 
 /**
- * What was wrong on a visit, in three lines at most: what the owner said, what was found and fixed, what was proved
- * again. Nothing where no one looked for trouble.
+ * The trouble on a visit, in at most three lines: complaint, cause and fix, recheck. Empty if no one looked for
+ * trouble.
  */
 export const diagnosisStory = (
   model: JobModel,

@@ -30,7 +30,7 @@ test('speaks no shop', () => {
 test('emergency heat says how far it holds this house, by the load line; a kit that is large enough, to the design', () => {
   const { facts } = SAMPLES[2]!;
   const { load } = balanceInput(facts);
-  // By hand: load falls on a straight line from the design to nothing at the no-load temperature.
+  // By hand: load is linear from design to zero at the no-heat temperature.
   const heldF = load.noLoadF - ((9.6 * 3412.14) / load.designBtuh) * (load.noLoadF - load.designOutdoorF);
   expect(carriesDownToF(load, 9.6 * 3412.14)).toBeCloseTo(heldF, 6);
   expect(loadCurve(load).at(heldF)).toBeCloseTo(9.6 * 3412.14, 3);

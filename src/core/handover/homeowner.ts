@@ -16,7 +16,7 @@ export interface Paragraph {
   readonly lines: readonly string[];
 }
 
-/** How far the backup by itself holds the house, in words, from the load and what strips or furnace give. */
+/** How far the backup alone holds the house, in words, from the load and the output of strips or furnace. */
 const holdsWords = (facts: Facts, kW: number): string => {
   const { load, fuel } = balanceInput(facts);
   const heldF = Math.ceil(carriesDownToF(load, fuel ? fuel.outputBtuh : kW * BTU_PER_KWH));
@@ -25,7 +25,7 @@ const holdsWords = (facts: Facts, kW: number): string => {
     : `On its own it heats the house down to about ${heldF} °F outside. In deeper cold the rooms cool slowly: close off the rooms you do not need.`;
 };
 
-/** The homeowner's page in plain words, from this house's facts. No shop terms beyond those on the thermostat. */
+/** The homeowner page in plain words, from this house's facts. No trade terms except those on the thermostat. */
 export const homeownerPage = (facts: Facts): Paragraph[] => {
   const { thermalBalanceF } = jobBalance(facts);
   const { auxAboveF, compressorBelowF } = lockoutsInForce(facts);

@@ -4,7 +4,7 @@ import { factAt, type FactGroup, type Facts, factValue, sameValue } from '../job
 import { factWords } from '../job/fact-words';
 import { FACT_GROUP_LABELS } from '../job/facts';
 
-/** One fact that a label in the door and a job say differently. */
+/** One fact that differs between a panel-door label and a job. */
 export interface LabelChange {
   readonly group: string;
   readonly label: string;
@@ -12,7 +12,7 @@ export interface LabelChange {
   readonly is: string;
 }
 
-/** What was changed since a label was made: facts that matter to either, in the order of the Survey. */
+/** Changes since a label was made: facts that apply to either, in Survey order. */
 export const labelChanges = (label: Facts, now: Facts): readonly LabelChange[] =>
   LABEL_FACTS.flatMap((path) => {
     const [was, is] = [factValue(label, path), factValue(now, path)];

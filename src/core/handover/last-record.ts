@@ -4,7 +4,7 @@ import type { StoredJob } from '../job/stored-job';
 import { lastMarks, lastReadings, lastVisit } from '../job/visits';
 import { type HandoverRecord, handoverRecord, type RecordSource } from './record';
 
-/** What the record of a job's last visit is made of. */
+/** Source data for the record of a job's last visit. */
 const lastSource = (job: StoredJob): RecordSource => ({
   facts: job.document.facts,
   confirmed: new Set(job.document.confirmed),
@@ -16,5 +16,5 @@ const lastSource = (job: StoredJob): RecordSource => ({
   imported: job.imported,
 });
 
-/** The record of a job's last visit as it would be printed now: what is signed when the job is handed over. */
+/** The record of a job's last visit as it would print now; handover signs this. */
 export const lastRecord = (job: StoredJob, moment: Moment): HandoverRecord => handoverRecord(lastSource(job), moment);

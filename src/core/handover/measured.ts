@@ -8,8 +8,8 @@ import { stripAmpsItems } from '../startup/strip-amps';
 import { roundTo } from '../units/round';
 
 /**
- * What the readings of emergency heat say together: the air that the blower moves, CFM by temperature rise, and what
- * the strips take, kW. Nothing where they were not all read.
+ * Results of the emergency-heat readings together: airflow by temperature rise, CFM, and strip power, kW. Empty until
+ * all are read.
  */
 export const measuredLines = (model: JobModel, readings: readonly Reading[], moment: Moment): readonly string[] => {
   const { facts } = model;

@@ -18,31 +18,31 @@ import {
   type TerminalRef,
 } from '../wiring/harness';
 
-/** One call: the thermostat’s terminals that are hot in it, and what a clamp reads. */
+/** One call: the thermostat terminals that are hot in it, and the clamp reading. */
 export interface LabelCall {
   readonly call: string;
   readonly hot: string;
   readonly reads: string;
 }
 
-/** What is stuck into the panel door: enough to check the system without anything else. */
+/** The panel-door label: enough to check the system without anything else. */
 export interface PanelLabel {
-  /** The day, as a date. */
+  /** The date. */
   readonly on: string;
   readonly gates: readonly string[];
-  /** Each conductor at the thermostat with its color and its other end. */
+  /** Each conductor at the thermostat with its color and other end. */
   readonly terminals: readonly string[];
-  /** Every other conductor of the plan: outdoor cable, added parts, the sensor’s own pair. */
+  /** All other conductors of the plan: outdoor cable, added parts, the sensor’s own pair. */
   readonly beyond: readonly string[];
   readonly jumpers: readonly string[];
   readonly calls: readonly LabelCall[];
-  /** Switches, jumpers and settings as they were left. */
+  /** Switches, jumpers and settings as left. */
   readonly positions: readonly string[];
   /** The text of its QR code. */
   readonly code: string;
 }
 
-/** Controllers whose settings stand behind a panel. */
+/** Controllers behind a panel. */
 const BOARDS: readonly ControllerRole[] = ['indoor', 'outdoor'];
 
 const gatesOf = ({ gates }: Facts): readonly string[] => {
@@ -57,7 +57,7 @@ const gatesOf = ({ gates }: Facts): readonly string[] => {
   return lines.length > 0 ? lines : ['No lockouts'];
 };
 
-/** Amps of the strips, circuit by circuit. */
+/** Strip amps by circuit. */
 const ampsWords = (amps: readonly number[]) => (amps.length === 0 ? '' : `strips ${amps.join(' + ')} A`);
 
 const callsLines = (model: JobModel): readonly LabelCall[] => {
@@ -79,13 +79,13 @@ const callsLines = (model: JobModel): readonly LabelCall[] => {
   }));
 };
 
-/** An outdoor temperature at which nothing is locked out where there is one, else the default’s, °F. */
+/** An outdoor temperature without lockouts if there is one, else the default, °F. */
 const gateFreeF = ({ gates }: Facts): number => {
   const most = Math.min(gates.auxAboveF ?? Infinity, ...gates.outdoorThermostats.map((each) => each.closesBelowF));
   return Math.max(gates.compressorBelowF ?? -Infinity, Math.min(DEFAULT_MOMENT.outdoorF, most - 1));
 };
 
-/** What a board’s own facts say of its switches. */
+/** Switch settings from a board’s own facts. */
 const boardLines = ({ outdoorUnit }: Facts): readonly string[] => [
   `Valve energized in ${outdoorUnit.reversingValve === 'O' ? 'cooling (O)' : 'heating (B)'}`,
   ...(outdoorUnit.defrostControl === 'demand'
@@ -93,14 +93,14 @@ const boardLines = ({ outdoorUnit }: Facts): readonly string[] => [
     : [`Defrost every ${outdoorUnit.defrostIntervalMin} min, ${outdoorUnit.defrostCapMin} min maximum`]),
 ];
 
-/** Where a conductor of the sensor's own pair ends: it passes the boards by. */
+/** Where a conductor of the sensor's own pair ends: it bypasses the boards. */
 const ownPairEnd = ({ conductors }: Harness, { from, to }: LandedConductor): TerminalRef =>
   conductors.find(
     (each) =>
       each.cable === 'leads-outdoor-sensor' && each.to !== null && from.device === 'thermostat' && sameRef(each.to, to),
   )?.from ?? to;
 
-/** Every conductor of the plan, whole: those at the thermostat first. */
+/** Every conductor of the plan, those at the thermostat first. */
 const conductorLines = (facts: Facts, planned: Harness): Pick<PanelLabel, 'terminals' | 'beyond'> => {
   const hasOwnPair = facts.thermostat.outdoorSensor === 'wired' && facts.cables.sensorRun === 'own';
   const isOwnPair = ({ cable }: LandedConductor) =>
@@ -122,8 +122,8 @@ const conductorLines = (facts: Facts, planned: Harness): Pick<PanelLabel, 'termi
 
 /**
  * The label of a system.
- * @param on the day, as a date: “2026-11-26”
- * @param marks what was left at its controllers
+ * @param on the date: “2026-11-26”
+ * @param marks values left at its controllers
  */
 export const panelLabel = (facts: Facts, marks: readonly SettingMark[], on: string): PanelLabel => {
   const model = jobModel(facts);

@@ -1,6 +1,6 @@
 import type { HandoverRecord, RecordReading } from './record';
 
-/** One thing that two records of a job word differently; null: one of them does not have it. */
+/** A difference between two records of a job; null: missing in one of them. */
 export interface RecordDifference {
   readonly where: string;
   readonly then: string | null;
@@ -14,10 +14,10 @@ const readingWords = ({ expected, read, before, grade, words }: RecordReading): 
 
 const VERSES = { error: 'Error', warning: 'Warning', advice: 'Advice' } as const;
 
-/** Names in one order: whose clock was ahead does not change who was there. */
+/** Names in a fixed order, independent of clock differences. */
 const inOrder = (people: string): string => people.split(', ').sort().join(', ');
 
-/** Everything that a record says, each with where it stands. */
+/** All statements of a record with their place. */
 const linesOf = (record: HandoverRecord): [where: string, words: string][] => [
   ['Job', `${record.name} · ${record.address} · ${record.elevation}`],
   ...(record.imported === undefined ? [] : [['Imported', record.imported] as [string, string]]),
@@ -64,14 +64,14 @@ const linesOf = (record: HandoverRecord): [where: string, words: string][] => [
   ...record.homeowner.map(({ title, lines }): [string, string] => [`Homeowner: ${title}`, lines.join(' ')]),
 ];
 
-/** What each place of a record says; several lines may are in one. */
+/** Statements of a record by place; a place may have several. */
 const byPlace = (record: HandoverRecord): Map<string, string[]> => {
   const places = new Map<string, string[]>();
   for (const [where, words] of linesOf(record)) places.set(where, [...(places.get(where) ?? []), words]);
   return places;
 };
 
-/** Lines without those that the other list has too, each once for each time. */
+/** Lines that the other list does not have, counting duplicates. */
 const without = (lines: readonly string[], others: readonly string[]): string[] => {
   const left = [...others];
   return lines.filter((line) => {
@@ -81,7 +81,7 @@ const without = (lines: readonly string[], others: readonly string[]): string[] 
   });
 };
 
-/** What a record would say otherwise if it were made today: in the order of the older one, new things last. */
+/** How a record would differ if made today: in the order of the older one, new items last. */
 export const recordDifferences = (then: HandoverRecord, now: HandoverRecord): RecordDifference[] => {
   const [earlier, today] = [byPlace(then), byPlace(now)];
   return [...new Set([...earlier.keys(), ...today.keys()])].flatMap((where) => {
@@ -95,6 +95,6 @@ export const recordDifferences = (then: HandoverRecord, now: HandoverRecord): Re
   });
 };
 
-/** Whether a record that would be signed says everything that the one shown to who signs it said, and no more. */
+/** Whether the record to sign says exactly what the signer was shown. */
 export const isSignedAsShown = (shown: HandoverRecord, signed: HandoverRecord): boolean =>
   shown.outdoorF === signed.outdoorF && recordDifferences(shown, signed).length === 0;

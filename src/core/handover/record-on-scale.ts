@@ -8,6 +8,6 @@ const onScale = (scale: DegreeScale, part: unknown): unknown => {
   return Object.fromEntries(Object.entries(part).map(([name, each]) => [name, onScale(scale, each)]));
 };
 
-/** A record's words with their degrees on a scale; what is kept stays in °F. */
+/** A record's text with degrees on a scale; the stored record stays in °F. */
 export const recordOnScale = (record: HandoverRecord, scale: DegreeScale): HandoverRecord =>
   scale === 'F' ? record : (onScale(scale, record) as HandoverRecord);

@@ -7,14 +7,14 @@ import { timeSchema } from '../job/time-schema';
 import type { Grade } from '../startup/step';
 import type { HandoverRecord } from './record';
 
-/** A record that was handed over, as it was printed then. */
+/** A handover record, as printed at the time. */
 export interface KeptHandover {
-  /** Where it was brought in from; absent: it was signed here. */
+  /** Where it was imported from; missing: signed here. */
   readonly imported?: Imported;
   readonly id: string;
   readonly handedOverAt: string;
   readonly author: string;
-  /** The version of the application's core that worked it out. */
+  /** Core version that produced it. */
   readonly coreVersion: string;
   readonly record: HandoverRecord;
 }
@@ -28,7 +28,7 @@ const listOf = <S extends ObjectShape>(members: S, most = 500) =>
 const textList = (most = 500) => array(words().required()).max(most).required('must be a list');
 const spell = <S extends AnyObject>(more: S) => shape({ from: time(), to: time(), people: words(), ...more });
 
-/** A record as it comes through the border by itself. */
+/** A record from outside, validated. */
 export const recordSchema = shape({
   name: words(),
   address: words(),
@@ -89,7 +89,7 @@ export const recordSchema = shape({
   homeowner: listOf({ title: words(), lines: textList() }),
 });
 
-/** One handed-over record as it comes through the border. */
+/** A handover record from outside, validated. */
 export const handoverSchema = shape({
   id: idSchema,
   handedOverAt: time(),

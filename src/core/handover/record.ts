@@ -38,7 +38,7 @@ import { homeownerPage, type Paragraph } from './homeowner';
 import { measuredLines } from './measured';
 import { siteAddress } from './site-address';
 
-/** Groups of facts that the technician's page prints. */
+/** Fact groups on the technician's page. */
 const PRINTED_GROUPS = [
   'outdoorUnit',
   'airHandler',
@@ -63,18 +63,18 @@ export interface RecordReading {
   readonly read: string;
   readonly isCorrected: boolean;
   readonly grade: Grade;
-  /** What it read on the visit that this one is held against; records of before have none. */
+  /** The reading on the comparison visit; missing in older records. */
   readonly before?: string | undefined;
-  /** What a reading that is not as expected means, and what to do; the note that came with it. */
+  /** Meaning of an unexpected reading, what to do, and its note. */
   readonly words: string;
 }
 
 export interface RecordStep {
   readonly title: string;
   readonly readings: readonly RecordReading[];
-  /** What was ticked off. */
+  /** Items ticked. */
   readonly done: readonly string[];
-  /** What was left unmeasured, with why. */
+  /** Items not measured, with reasons. */
   readonly leftOut: readonly string[];
 }
 
@@ -86,39 +86,36 @@ export interface RecordSetting {
   readonly readBack: string | null;
 }
 
-/** One terminal: its volts to its own common in each call; null: dead. */
+/** One terminal: volts to its common in each call; null: dead. */
 export interface RecordTerminal {
   readonly device: string;
   readonly mark: string;
   readonly volts: readonly (string | null)[];
 }
 
-/**
- * The record of a job as it is printed, in words: kept with the job when it is handed over, so that no later version of
- * the application words it otherwise.
- */
+/** A job's record as printed, in words. It is stored at handover, so no later version changes its wording. */
 export interface HandoverRecord {
   readonly name: string;
   readonly address: string;
   readonly elevation: string;
   readonly visit: { readonly reason: string; readonly began: string } | null;
   readonly outdoorF: number;
-  /** What stops the work, with what to do now; records of before have none. */
+  /** Stops with what to do now; missing in older records. */
   readonly stops?: readonly string[] | undefined;
-  /** Shut off and tagged, and by whom acknowledged, where it was signed with a stop. */
+  /** Shut off and tagged, and who acknowledged it, if signed with a stop. */
   readonly shutOff?: string | undefined;
   readonly open: readonly { readonly severity: Severity | null; readonly words: string }[];
   readonly taken: (TimeSpan & { readonly instruments: string }) | null;
   readonly tally: string;
-  /** Where readings came from that were imported with the job; records of jobs made here have none. */
+  /** Origin of imported readings; missing in records of jobs made here. */
   readonly imported?: string | undefined;
-  /** What readings say together, such as the airflow; records of before have none. */
+  /** Combined results such as airflow; missing in older records. */
   readonly measured?: readonly string[] | undefined;
-  /** What was wrong and what became of it; records of before have none. */
+  /** The trouble and its outcome; missing in older records. */
   readonly trouble?: readonly string[] | undefined;
-  /** What waits for a return visit, with why and when; records of before have none. */
+  /** What waits for a return visit, with reason and time; missing in older records. */
   readonly returns?: readonly string[] | undefined;
-  /** The old thermostat as it was, and what was done with it; records of before have none. */
+  /** The old thermostat and what was done with it; missing in older records. */
   readonly changeout?: { readonly was: readonly string[]; readonly moves: readonly string[] } | undefined;
   readonly steps: readonly RecordStep[];
   readonly set: TimeSpan | null;
@@ -132,7 +129,7 @@ export interface HandoverRecord {
   readonly homeowner: readonly Paragraph[];
 }
 
-/** What a record is made of. */
+/** Source data of a record. */
 export interface RecordSource {
   readonly facts: Facts;
   readonly confirmed: ReadonlySet<FactPath>;
@@ -140,11 +137,11 @@ export interface RecordSource {
   readonly readings: readonly Reading[];
   readonly settingMarks: readonly SettingMark[];
   readonly visit: Visit | undefined;
-  /** Readings of every visit, where there is more than one: a stop outlives its visit. */
+  /** Readings of every visit, if there are several: a stop outlives its visit. */
   readonly everyReading?: readonly Reading[];
-  /** What was read on the visit that this one is held against: about a year ago, or the nearest to it. */
+  /** Readings of the comparison visit: about a year ago, or the nearest to that. */
   readonly earlier?: readonly Reading[];
-  /** Where the job was imported from; undefined: it was made here. */
+  /** Where the job was imported from; undefined: made here. */
   readonly imported?: Imported | undefined;
 }
 
@@ -194,7 +191,7 @@ const expectedWords = ({ expected, item }: PlannedItem): string => {
   return expected.aim === null ? expected.tolerance : `${roundTo(expected.aim, 1)} ${item.unit}`;
 };
 
-/** What an item read on an earlier visit, with the day; empty where it was not read then. */
+/** An item's reading on an earlier visit, with date; empty if not read. */
 type Before = (item: PlannedItem) => string;
 
 const readingOf = (planned: PlannedItem, beforeOf: Before): RecordReading[] => {
@@ -240,7 +237,7 @@ const settingsOf = (marks: readonly SettingMark[]) => {
   })).filter(({ rows }) => rows.length > 0);
 };
 
-/** Whether a terminal is hot in some call, and not as R is: what is hot in every call, or never, tells nothing. */
+/** Whether a terminal is hot in some calls but not in all: always hot or never hot tells nothing. */
 const changes = ({ mark, isHot }: TerminalRow) => mark !== 'R' && mark !== 'C' && [...isHot.values()].includes(true);
 
 const terminalsOf = (model: JobModel, moment: Moment) => {
@@ -258,7 +255,7 @@ const terminalsOf = (model: JobModel, moment: Moment) => {
 
 const factsOf = ({ facts, confirmed }: RecordSource) => {
   const isEmptyList = (value: unknown) => Array.isArray(value) && value.length === 0;
-  /** What no one knows yet says nothing on paper; nor what this system does not have. */
+  /** Leaves out unknown values and facts that do not apply to the system. */
   const isPrinted = (path: FactPath) => {
     const value = factValue(facts, path);
     if (value === 'unknown' || !factApplies(facts, path)) return false;
@@ -313,12 +310,12 @@ const changeoutOf = (facts: Facts): Pick<HandoverRecord, 'changeout'> => {
 
 /**
  * The record of a job's visit, in words.
- * @param moment is in for conditions that were not measured; what was measured counts, for the terminals too
+ * @param moment used for conditions that were not measured; measured ones count, also for the terminals
  */
 export const handoverRecord = (source: RecordSource, moment: Moment): HandoverRecord => {
   const { facts, readings, settingMarks, visit } = source;
   const model = jobModel(facts);
-  // Never a table for another temperature than was read.
+  // The table is always for the measured temperature.
   const at = momentOf(facts, readings, moment);
   const all = startupOf(model, readings, moment, source.confirmed);
   const steps = forVisit(all, visit?.reason ?? 'new');

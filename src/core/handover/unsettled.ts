@@ -1,8 +1,8 @@
 import type { HandoverRecord } from './record';
 
 /**
- * What a record leaves unsettled, in words, the worst first: what stops the work, readings that failed, findings that
- * are not waived or mere notes, steps with something unread. Handing over asks before it signs these.
+ * Unsettled items of a record in words, worst first: stops, failed readings, findings that are not accepted, steps with
+ * missing readings. Handover asks before signing them.
  */
 export const unsettled = ({ steps, open, stops = [] }: Pick<HandoverRecord, 'steps' | 'open' | 'stops'>): string[] => [
   ...stops,

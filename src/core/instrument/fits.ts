@@ -1,12 +1,12 @@
 import { METERS, type Observation } from '../model/observable';
 import { keptUnit, OUTDOOR_CHANNEL, type Shown } from './shown';
 
-/** Whether what an instrument's input shows can be taken as a reading; and why not, where someone should know. */
+/** Whether an instrument's input can be used for a reading, and why not. */
 export type Fit = { readonly fits: true } | { readonly fits: false; readonly why: string | null };
 
 const NOT_OF_THIS: Fit = { fits: false, why: null };
 
-/** Between the two kinds of voltmeter inputs, Ω: under it an input counts as low impedance. */
+/** Boundary between the two kinds of voltmeter inputs, Ω: below it an input is low impedance. */
 const LOW_BELOW_OHMS = 100e3;
 
 const isOutdoors = (of: Observation | undefined) =>
@@ -14,8 +14,8 @@ const isOutdoors = (of: Observation | undefined) =>
 
 /**
  * Whether an instrument's input fits an item.
- * @param of what the item reads, where it is something that can be
- * @param unit in which the item's readings are kept
+ * @param of what the item reads, if observable
+ * @param unit of the item's readings
  */
 export const fitOf = (
   of: Observation | undefined,

@@ -4,7 +4,7 @@ import { METERS } from '../model/observable';
 import { METER_UNITS, type MeterUnit } from './shown';
 import type { ProbePlacement } from './stand-in';
 
-/** What a simulated meter is held to at a probe; null: it is seen or heard, no meter reads it. */
+/** Target of a simulated meter at a probe; null: seen or heard, not metered. */
 export const meterHeldTo = ({ of, unit }: Pick<Probe, 'of' | 'unit'>, answer: Answer): ProbePlacement | null => {
   const known = METER_UNITS.find((each): each is MeterUnit => each === unit);
   if (!known || (typeof answer !== 'number' && answer !== 'OL')) return null;

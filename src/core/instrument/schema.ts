@@ -2,18 +2,18 @@ import { array, object, string } from 'yup';
 import { plainText } from '../border/schema';
 import { DAY, UNTIL } from './calibration';
 
-/** Most instruments of a crew, and most letters of a name: with its day it stands next to a reading. */
+/** Maximum instruments of a crew, and maximum name length: name and date are stored with each reading. */
 const MOST = 100;
 const MOST_LETTERS = 50;
 
-/** Whether a text is a day of the calendar: 2026-02-30 is none. */
+/** Whether a text is a calendar date: 2026-02-30 is not. */
 const isOnCalendar = (text: string | null | undefined): boolean => {
   if (text === null) return true;
   const at = new Date(`${text}T00:00:00Z`);
   return DAY.test(text ?? '') && !Number.isNaN(at.getTime()) && at.toISOString().startsWith(text!);
 };
 
-/** The instruments of a crew as they come through the border. */
+/** A crew's instruments from outside, validated. */
 export const instrumentsSchema = array(
   object({
     name: plainText(MOST_LETTERS)

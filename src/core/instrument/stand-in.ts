@@ -1,14 +1,14 @@
 import { roundTo } from '../units/round';
 import type { MeterUnit, Shown } from './shown';
 
-/** A figure comes to where it belongs with this time constant once the leads are on, s: an averaging meter. */
+/** Time constant of an averaging meter after its leads are on, s. */
 const SETTLES_S = 0.35;
-/** How much of a figure flickers in its last digits. */
+/** Relative flicker of the last digits. */
 const FLICKERS = 0.001;
-/** Decimals that a stand-in shows in each of its units. */
+/** Decimals that a simulated meter shows in each unit. */
 const SHOWS: Partial<Record<MeterUnit, number>> = { V: 2, A: 2, Ω: 1, '°F': 1, 'in. w.c.': 3, '%': 1, µA: 2 };
 
-/** What a simulated meter is held to. */
+/** Target of a simulated meter. */
 export interface ProbePlacement {
   readonly value: number | 'OL' | null;
   readonly unit: MeterUnit;
@@ -16,7 +16,7 @@ export interface ProbePlacement {
 }
 
 /**
- * What a simulated meter shows after its leads were put on.
+ * Display of a simulated meter after its leads are on.
  * @param onForS seconds since then
  * @param next numbers from 0 to 1, for its flicker
  */

@@ -2,25 +2,25 @@ import { decimalsOf } from '../units/decimals';
 import { roundTo } from '../units/round';
 import { keptUnit, keptValue, type Shown } from './shown';
 
-/** What an instrument showed, and when, ms on any clock that only goes forward. */
+/** An instrument's sample with its time, ms on any monotonic clock. */
 export interface Sample {
   readonly atMs: number;
   readonly shown: Shown;
 }
 
-/** Where an instrument's figure stands: it may be taken once it is stopped. */
+/** State of an instrument's value: usable once steady. */
 export type Steadiness =
   | { readonly kind: 'nothing' }
   | { readonly kind: 'moving'; readonly value: number | 'OL' }
   | { readonly kind: 'steady'; readonly value: number | 'OL' };
 
-/** So long a figure must stand still, ms; and be seen this many times meanwhile. Our judgment. */
+/** Time that a value must be steady, ms, and minimum samples in it. Our judgment. */
 const STANDS_MS = 1500;
 const LEAST_SAMPLES = 3;
-/** After so long without a word an instrument shows nothing, ms. */
+/** After this long without a sample an instrument shows nothing, ms. */
 const SILENT_MS = 10_000;
 
-/** How far a figure may wander and still stand, in the unit that is kept: an amount, and a share. Our judgment. */
+/** Variation that still counts as steady, in the stored unit: absolute, and relative. Our judgment. */
 const WANDER: Readonly<Record<string, readonly [number, number]>> = {
   V: [0.2, 0.006],
   A: [0.15, 0.02],
@@ -37,14 +37,14 @@ const middle = (values: readonly number[]): number => {
   return sorted.length % 2 === 0 ? (sorted[half - 1]! + sorted[half]!) / 2 : sorted[Math.floor(half)]!;
 };
 
-/** How long an instrument's words are worth keeping for `standingOf`, ms. */
+/** How long samples matter to `standingOf`, ms. */
 export const KEPT_MS = STANDS_MS * 4;
 
 /**
- * Whether what an instrument shows is stopped, and at what.
- * @param samples of one input, the newest last
+ * Whether an instrument's value is steady, and at what value.
+ * @param samples of one input, newest last
  * @param nowMs on the clock of the samples
- * @returns the middle of what it stood at, in the unit that is kept, with the decimals that unit is read with
+ * @returns the middle value, in the stored unit, with that unit's decimals
  */
 export const steadinessOf = (samples: readonly Sample[], nowMs: number): Steadiness => {
   const last = samples.at(-1);
@@ -55,7 +55,7 @@ export const steadinessOf = (samples: readonly Sample[], nowMs: number): Steadin
   const value = keptValue(last.shown)!;
   const shown = typeof value === 'number' ? figure(value) : value;
   if (last.shown.isHeld) return { kind: 'steady', value: shown };
-  // From the last word before the time it must stand: a meter that sends once a second is waited for, too.
+  // From the last sample before the steady window, so that a meter that sends once a second is waited for too.
   const from = samples.findLastIndex(({ atMs }) => atMs <= last.atMs - STANDS_MS);
   const recent = samples.slice(Math.max(0, from));
   const isLongEnough = from >= 0 && recent.length >= LEAST_SAMPLES;

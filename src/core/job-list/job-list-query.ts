@@ -1,16 +1,16 @@
 import { type Stage, STAGES } from './job-summary';
 
-/** In which order the board stands. */
+/** Sort order of the job list. */
 export const JOB_LIST_SORTS = { changed: 'Last change', name: 'Name', findings: 'Findings' } as const;
 export type JobListSort = keyof typeof JOB_LIST_SORTS;
 
-/** What is asked of the board. */
+/** A query of the job list. */
 export interface JobListQuery {
-  /** Words that must all occur in name or address. */
+  /** Words that name or address must all contain. */
   readonly words: string;
   readonly isArchived: boolean;
   readonly sort: JobListSort;
-  /** Jobs of one stage alone; null: of all. */
+  /** Only jobs of one stage; null: all. */
   readonly stage: Stage | null;
 }
 
@@ -19,7 +19,7 @@ export const ALL_JOBS: JobListQuery = { words: '', isArchived: false, sort: 'cha
 const oneOf = <K extends string>(among: Readonly<Record<K, unknown>>, text: string | null | undefined): K | null =>
   text !== null && text !== undefined && Object.hasOwn(among, text) ? (text as K) : null;
 
-/** Reads a question from an address; what is missing or not known asks for everything. */
+/** Parses a query from an address; missing or unknown parts mean everything. */
 export const queryFromAddress = (get: (name: string) => string | null | undefined): JobListQuery => ({
   words: get('search') ?? '',
   isArchived: get('shelf') === 'archived',
@@ -27,7 +27,7 @@ export const queryFromAddress = (get: (name: string) => string | null | undefine
   stage: oneOf(STAGES, get('stage')),
 });
 
-/** A question as it is in an address; nothing for what is asked anyway. */
+/** A query for an address; defaults are omitted. */
 export const queryToAddress = ({ words, isArchived, sort, stage }: JobListQuery, after?: string): string => {
   const query = new URLSearchParams({
     ...(words ? { search: words } : {}),

@@ -33,7 +33,7 @@ const nextOf = (
   return open ? `Next: ${open.step.title}.` : 'All readings are in. Ready to hand over.';
 };
 
-/** The outline of a job, from its facts and its last visit. */
+/** The outline of a job, from its facts and last visit. */
 export const jobOutline = (job: Pick<StoredJob, 'document' | 'handedOverAt' | keyof typeof NO_HISTORY>): JobOutline => {
   const { facts } = job.document;
   const confirmed = new Set(job.document.confirmed);

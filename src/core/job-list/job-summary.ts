@@ -2,7 +2,7 @@ import type { Severity } from '../job/finding';
 import type { StopId } from '../stop-work/stops';
 import type { SpanF } from '../units/span';
 
-/** How far a job is: derived from what was done, never typed in. */
+/** Stage of a job, derived from the work done, never typed. */
 export const STAGES = { planning: 'Planning', startup: 'Startup', 'handed-over': 'Handed over' } as const;
 export type Stage = keyof typeof STAGES;
 
@@ -10,7 +10,7 @@ export type Stage = keyof typeof STAGES;
 export const stageOf = (handedOverAt: string | null, readings: number): Stage =>
   handedOverAt !== null ? 'handed-over' : readings > 0 ? 'startup' : 'planning';
 
-/** The outdoor ruler, as small as a line of the board holds it. */
+/** The outdoor ruler in the size of a list line. */
 export interface SmallRuler {
   readonly spanF: SpanF;
   readonly lanes: readonly { readonly source: 'compressor' | 'strips' | 'fossil'; readonly openF: readonly SpanF[] }[];
@@ -19,21 +19,21 @@ export interface SmallRuler {
   readonly balanceF: number | null;
 }
 
-/** What the board says of a job: core's own answer, kept next to it. */
+/** A job's summary for the list: computed by core and stored next to the job. */
 export interface JobOutline {
   readonly readings: number;
   readonly findings: Readonly<Record<Severity, number>>;
-  /** Items of the startup, by verdict; none before anything was read. */
+  /** Startup items by verdict; none before the first reading. */
   readonly startup: { readonly open: number; readonly pass: number; readonly warn: number; readonly fail: number };
-  /** What stops the work there; outlines of before have none. */
+  /** Stops on the job; missing in older outlines. */
   readonly stops?: readonly StopId[];
-  /** What comes next, as a sentence; empty: nothing does. */
+  /** Next step, as a sentence; empty: none. */
   readonly next: string;
   readonly lastVisit: { readonly began: string; readonly reason: string } | null;
   readonly ruler: SmallRuler;
 }
 
-/** One line of the board. */
+/** One line of the job list. */
 export interface JobSummary {
   readonly id: string;
   readonly name: string;
@@ -43,18 +43,18 @@ export interface JobSummary {
   readonly stage: Stage;
   readonly archivedAt: string | null;
   readonly updatedAt: string;
-  /** The lead's note on it; empty: none. */
+  /** The crew lead's note; empty: none. */
   readonly note: string;
-  /** Who is on it now, by name. */
+  /** Names of people who have it open now. */
   readonly onIt: readonly string[];
   readonly outline: JobOutline;
-  /** Whether it was handed over before it was imported: no one signed it here. */
+  /** Whether it was handed over before import: not signed here. */
   readonly isSignedElsewhere?: boolean;
-  /** Whether the outline is of before a change, or of an older version, and is being calculated again. */
+  /** Whether the outline is out of date and is being recalculated. */
   readonly isOld?: boolean;
 }
 
-/** A page of the board, and where the next one begins; null: this is the last. */
+/** A page of the job list, and where the next begins; null: last page. */
 export interface JobListPage {
   readonly jobs: readonly JobSummary[];
   readonly next: string | null;

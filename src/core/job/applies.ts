@@ -1,6 +1,6 @@
 import { factAt, type FactPath, type Facts, factValue, isFactPath } from './document';
 
-/** Whether a fact matters for a job: what it depends on has the values it asks for, and so on upwards. */
+/** Whether a fact applies to a job: the fact it depends on has one of the required values, recursively. */
 export const factApplies = (facts: Facts, path: FactPath): boolean => {
   const { onlyWhen } = factAt(path);
   if (onlyWhen === undefined || !isFactPath(onlyWhen.path)) return true;

@@ -4,10 +4,7 @@ import { assumedFacts, type Facts, JOB_FILE_VERSION, type JobDocument } from './
 export const isRecord = (value: unknown): value is Record<string, unknown> =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
 
-/**
- * Lays facts over the assumptions, so that what was written before a fact existed still reads. What is no object is
- * left as it is.
- */
+/** Fills in assumptions for facts missing in older data. Values that are not objects are left as they are. */
 export const overAssumptions = (facts: unknown): unknown => {
   if (!isRecord(facts)) return facts;
   const assumed = assumedFacts() as unknown as Record<string, object>;
@@ -18,7 +15,7 @@ export const overAssumptions = (facts: unknown): unknown => {
   return { ...facts, ...Object.fromEntries(known) };
 };
 
-/** A stored document brought up to the facts of today. */
+/** A stored document upgraded to the current facts. */
 export const upToDate = (document: JobDocument): JobDocument => ({
   ...document,
   fileVersion: JOB_FILE_VERSION,

@@ -1,8 +1,8 @@
 import type { Facts } from './document';
 
-/** What is behind the heat pump: resistance strips, or a burner. */
+/** Kind of backup: electric strips or a furnace. */
 export type Backup = 'strips' | 'fossil';
 
-/** A job's backup. The one place where the fact's own words (`electric`, `furnace`) are read. */
+/** A job's backup. The only place that reads the stored words (`electric`, `furnace`). */
 export const backupOf = ({ system }: Pick<Facts, 'system'>): Backup =>
   system.backup === 'furnace' ? 'fossil' : 'strips';

@@ -11,7 +11,7 @@ import {
   withFact,
 } from './document';
 
-/** The six facts that change most of what is calculated: what a new job asks for. All can wait. */
+/** The six facts that matter most: a new job asks for them. All can wait. */
 export const FIRST_FACTS = [
   'system.backup',
   'outdoorUnit.stages',
@@ -21,18 +21,18 @@ export const FIRST_FACTS = [
   'house.designBtuh',
 ] as const satisfies readonly FactPath[];
 
-/** Elements of residential kits are seldom larger, kW. */
+/** Maximum usual element size in residential kits, kW. */
 const USUAL_ELEMENT_KW = 5.05;
 
-/** A kit of this many kW as equal elements, the way most are made. */
+/** A kit of a given size as equal elements, as most are made. */
 const likelyElements = (plateKW: number): readonly number[] => {
   const count = Math.min(6, Math.max(1, Math.ceil(plateKW / USUAL_ELEMENT_KW)));
   return Array.from({ length: count }, () => Math.round((100 * plateKW) / count) / 100);
 };
 
 /**
- * A new job as its crew begins them, with what is known of it; a name that someone gave is known, too. Where the kit's
- * power is known its elements follow, as an assumption: how many there are is seen on site.
+ * A new job with its crew's defaults and the given facts. If the kit size is given, its elements follow as an
+ * assumption, until they are counted on site.
  */
 export const beginJob = (
   name: string,

@@ -1,6 +1,6 @@
 import type { Facts } from './document';
 
-/** Whether anything else depends on the system’s 24 V. */
+/** Whether anything else uses the system’s 24 V. */
 export const hasBoxes = ({ boxes }: Facts): boolean =>
   boxes.loadControl !== 'none' ||
   boxes.humidifier !== 'none' ||

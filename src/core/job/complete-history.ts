@@ -5,17 +5,14 @@ import type { Visit } from './visit';
 import { completeVisit } from './visit-schema';
 import { splitVisits } from './visits';
 
-/** A job's history as it came through the border. */
+/** A job's history from outside, validated. */
 interface HistoryInput {
   readonly readings: readonly ReadingInput[];
   readonly settingMarks: readonly MarkInput[];
   readonly visits: readonly Visit[];
 }
 
-/**
- * A history with what an older version of it did not know filled in: what names no visit that there is goes into visits
- * by its time.
- */
+/** Fills in what an older history lacks: entries without a known visit are put into visits by time. */
 export const completeHistory = ({ readings, settingMarks, visits }: HistoryInput): JobHistory => {
   const known = new Set(visits.map(({ id }) => id.toLowerCase()));
   const isPlaced = ({ visit }: { readonly visit?: string | undefined }) =>

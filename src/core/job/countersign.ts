@@ -1,7 +1,7 @@
 import { dequal as isEqual } from 'dequal/lite';
 import { countingReadings, type Reading } from './reading';
 
-/** Readings of an apprentice that count, and that no one has countersigned yet. */
+/** Readings of an apprentice that count and are not countersigned. */
 export const waitingReadings = (readings: readonly Reading[]): Reading[] =>
   countingReadings(readings).filter(({ countersign }) => countersign === 'waits');
 
@@ -9,26 +9,23 @@ export const waitingReadings = (readings: readonly Reading[]): Reading[] =>
 export const waitingWords = (waiting: number): string =>
   waiting === 1 ? '1 reading needs a countersignature.' : `${waiting} readings need a countersignature.`;
 
-/**
- * A reading said again as it was, by whoever read it and when, with who means it now: the line that counts from
- * then on. The record keeps both.
- */
+/** A countersigned copy of a reading, with its reader and time: it counts from then on. The record keeps both. */
 export const countersigned = (
   reading: Reading,
   { by, at, id, origin }: Pick<Reading, 'id' | 'origin'> & { readonly by: string; readonly at: string },
 ): Reading => ({ ...reading, id, origin, replaces: reading.id, countersign: { by, at } });
 
-/** Who means a reading that an apprentice took, in words; empty where no one needs to. */
+/** Countersignature in words; empty if none is needed. */
 export const countersignWords = ({ countersign }: Pick<Reading, 'countersign'>): string => {
   if (countersign === null) return '';
   return countersign === 'waits' ? 'Not countersigned yet.' : `Countersigned by ${countersign.by}.`;
 };
 
-/** Whether a line puts another one right: one that only countersigns it does not. */
+/** Whether an entry corrects another; a countersignature does not. */
 export const isCorrection = ({ replaces, countersign }: Pick<Reading, 'replaces' | 'countersign'>): boolean =>
   replaces !== null && (countersign === null || countersign === 'waits');
 
-/** What a line of the record says, whoever entered it or means it. */
+/** Content of an entry, ignoring who entered or countersigned it. */
 const word = (reading: Reading) => ({
   ...reading,
   id: '',
@@ -38,19 +35,18 @@ const word = (reading: Reading) => ({
   countersign: null,
 });
 
-/** Who enters a reading. */
+/** The person who enters a reading. */
 interface Enterer {
   readonly name: string;
-  /** Whether what he enters waits for a countersign. */
+  /** Whether their entries need a countersignature. */
   readonly isApprentice: boolean;
-  /** Everyone of the crew: one of them may have read what another enters. */
+  /** Names of the crew: one member may have taken what another enters. */
   readonly names: ReadonlySet<string>;
 }
 
 /**
- * A reading as it goes into the record: who read it is someone of the crew, who entered it is who is signed in. What
- * an apprentice enters waits; what countersigns a reading keeps everything of it, and no one countersigns what waits
- * for nothing.
+ * Prepares a reading for the record: the reader is a crew member, the person signed in entered it. An apprentice's
+ * reading waits for a countersignature; a countersignature keeps the whole reading, and is refused if none is needed.
  * @param before the reading that it names as the one before it
  */
 export const signedReading = (

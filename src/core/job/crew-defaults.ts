@@ -4,19 +4,19 @@ import { instrumentsSchema } from '../instrument/schema';
 import { ALL_FACTS, applyChanges, type FactPath, isFactPath, type JobDocument, sameValue, withFact } from './document';
 import { factSchema } from './schema';
 
-/** What a crew may decide for all of its jobs, by what it is about: tariffs, its ways, its tolerances and licences. */
+/** Facts that a crew can decide for all jobs, by subject: rates, methods, tolerances, licenses. */
 const DECIDED = {
   prices: ALL_FACTS.filter(({ group }) => group === 'prices').map(({ path }) => path),
   schools: ALL_FACTS.filter(({ group }) => group === 'schools').map(({ path }) => path),
   proof: ['proof.fuelWork', 'proof.refrigerantWork', 'proof.sensorErrorF', 'proof.lockoutPlayF', 'proof.dialErrorF'],
 } as const satisfies Readonly<Record<string, readonly FactPath[]>>;
 
-/** What a crew usually finds or carries: it stays an assumption until someone has looked. */
+/** What a crew usually finds or carries: an assumption until checked. */
 const USUAL: readonly FactPath[] = ALL_FACTS.filter(
   ({ group, fact }) => group === 'cables' && (fact.kind === 'number' || fact.kind === 'choice'),
 ).map(({ path }) => path);
 
-/** Facts that new jobs may begin with, by what they are about. */
+/** Facts with new-job defaults, by subject. */
 export const DEFAULT_SECTIONS: readonly { readonly title: string; readonly paths: readonly FactPath[] }[] = [
   { title: 'Prices', paths: DECIDED.prices },
   { title: 'Methods', paths: DECIDED.schools },
@@ -27,13 +27,13 @@ export const DEFAULT_SECTIONS: readonly { readonly title: string; readonly paths
 const PATHS: ReadonlySet<FactPath> = new Set(DEFAULT_SECTIONS.flatMap(({ paths }) => paths));
 const IS_DECIDED: ReadonlySet<FactPath> = new Set(Object.values(DECIDED).flat());
 
-/** What the new jobs of a crew begin with, and what it reads with. */
+/** Defaults for a crew's new jobs, and its instruments. */
 export interface CrewDefaults {
   readonly facts: Readonly<Partial<Record<FactPath, unknown>>>;
   readonly instruments: readonly Instrument[];
 }
 
-/** A crew that has decided nothing. */
+/** A crew without defaults. */
 export const NO_DEFAULTS: CrewDefaults = { facts: {}, instruments: [] };
 
 const facts = lazy((given: unknown) =>
@@ -48,12 +48,12 @@ const facts = lazy((given: unknown) =>
     .required('must be given'),
 );
 
-/** What a crew decides, as it comes through the border. */
+/** A crew's defaults from outside, validated. */
 export const crewDefaultsSchema = object({ facts, instruments: instrumentsSchema }).noUnknown(
   'contains an unknown field',
 );
 
-/** What a crew decided as it was kept, by whatever version; what no job can begin with any more is left out. */
+/** A crew's stored defaults, from any version; values that no longer apply are dropped. */
 export const keptDefaults = (kept: unknown): CrewDefaults => {
   const { facts: given = {}, instruments = [] } = (kept ?? {}) as Partial<CrewDefaults>;
   return {
@@ -66,7 +66,7 @@ export const keptDefaults = (kept: unknown): CrewDefaults => {
   };
 };
 
-/** A document that begins as the crew decided: what it decides is known, what it usually finds is an assumption. */
+/** A new document with the crew's defaults: decisions are confirmed, usual findings are assumptions. */
 export const withDefaults = (document: JobDocument, defaults: CrewDefaults): JobDocument => {
   const all = Object.entries(defaults.facts).map(([path, value]) => ({ path: path as FactPath, value }));
   const decided = applyChanges(
@@ -78,7 +78,7 @@ export const withDefaults = (document: JobDocument, defaults: CrewDefaults): Job
     .reduce((begun, { path, value }) => ({ ...begun, facts: withFact(begun.facts, path, value) }), decided);
 };
 
-/** What was changed on one ground, laid over what someone else made of it meanwhile. */
+/** Merges changes made from one base with someone else's changes. */
 export const mergedDefaults = (base: CrewDefaults, mine: CrewDefaults, theirs: CrewDefaults): CrewDefaults => {
   const facts: Partial<Record<FactPath, unknown>> = { ...theirs.facts };
   for (const path of PATHS) {

@@ -7,24 +7,24 @@ import { FOLLOWS } from './follows';
 type Groups = typeof FACT_GROUPS;
 export type FactGroup = keyof Groups;
 
-/** The facts of house and equipment, all of them; what no one has looked at yet holds its assumption. */
+/** All facts of house and equipment; unconfirmed ones hold their assumption. */
 export type Facts = { readonly [G in FactGroup]: { readonly [K in keyof Groups[G]]: FactValue<Groups[G][K]> } };
 
-/** The address of one fact, such as `outdoorUnit.reversingValve`. */
+/** Path of a fact, such as `outdoorUnit.reversingValve`. */
 export type FactPath = { [G in FactGroup]: `${G}.${keyof Groups[G] & string}` }[FactGroup];
 
-/** What the database keeps of a job as one document. */
+/** A job's document in the database. */
 export interface JobDocument {
   readonly fileVersion: typeof JOB_FILE_VERSION;
   readonly facts: Facts;
-  /** Facts that someone has looked at; all others are assumed. */
+  /** Confirmed facts; all others are assumed. */
   readonly confirmed: readonly FactPath[];
 }
 
-/** Version of the job file and of the stored document. */
+/** Version of the job file and the stored document. */
 export const JOB_FILE_VERSION = 2;
 
-/** Every fact with its path, in the order of the catalog. */
+/** Every fact with its path, in order. */
 export const ALL_FACTS: readonly { readonly path: FactPath; readonly group: FactGroup; readonly fact: AnyFact }[] =
   Object.entries(FACT_GROUPS).flatMap(([group, facts]) =>
     Object.entries(facts).map(([name, fact]) => ({
@@ -36,13 +36,13 @@ export const ALL_FACTS: readonly { readonly path: FactPath; readonly group: Fact
 
 const BY_PATH = new Map<string, AnyFact>(ALL_FACTS.map(({ path, fact }) => [path, fact]));
 
-/** The catalog's entry for a path. */
+/** The definition of a fact. */
 export const factAt = (path: FactPath): AnyFact => BY_PATH.get(path)!;
 
 /** Whether a text is the path of a fact. */
 export const isFactPath = (path: string): path is FactPath => BY_PATH.has(path);
 
-/** Facts as they are before anyone has looked. */
+/** Facts with all assumptions. */
 export const assumedFacts = (): Facts =>
   Object.fromEntries(
     Object.entries(FACT_GROUPS).map(([group, facts]) => [
@@ -51,7 +51,7 @@ export const assumedFacts = (): Facts =>
     ]),
   ) as unknown as Facts;
 
-/** A job with nothing but assumptions. */
+/** A job with only assumptions. */
 export const blankJob = (): JobDocument => ({ fileVersion: JOB_FILE_VERSION, facts: assumedFacts(), confirmed: [] });
 
 const split = (path: FactPath) => path.split('.') as [FactGroup, string];
@@ -62,28 +62,28 @@ export const factValue = (facts: Facts, path: FactPath): unknown => {
   return (facts[group] as Record<string, unknown>)[name];
 };
 
-/** Facts with one value replaced. The value must suit the fact: check it first. */
+/** Facts with one value replaced. Check the value first. */
 export const withFact = (facts: Facts, path: FactPath, value: unknown): Facts => {
   const [group, name] = split(path);
   return { ...facts, [group]: { ...facts[group], [name]: value } };
 };
 
-/** A document under another name. */
+/** A document with another job name. */
 export const renamed = (document: JobDocument, name: string): JobDocument => ({
   ...document,
   facts: withFact(document.facts, 'site.jobName', cutText(name, 120)),
 });
 
-/** Whether two values of a fact are the same: by content, whatever the order of keys (a database gives its own). */
+/** Whether two values of a fact are equal by content, ignoring key order (the database has its own). */
 export const sameValue = (one: unknown, other: unknown): boolean => equal(one, other);
 
-/** One change of a fact, as it travels from the Survey to the database. A change confirms the fact. */
+/** One change of a fact, from the Survey to the database. A change confirms the fact. */
 export interface FactChange {
   readonly path: FactPath;
   readonly value: unknown;
 }
 
-/** Facts after a change, with the assumptions that follow it; what someone has looked at stays. */
+/** Facts after a change, with the assumptions that follow from it; confirmed facts stay. */
 const changed = (facts: Facts, { path, value }: FactChange, confirmed: ReadonlySet<FactPath>): Facts => {
   const isNew = !equal(factValue(facts, path), value);
   const after = withFact(facts, path, value);
@@ -97,7 +97,7 @@ const changed = (facts: Facts, { path, value }: FactChange, confirmed: ReadonlyS
     );
 };
 
-/** A document with changes laid over it, each changed fact confirmed; what is assumed follows them. */
+/** A document after changes, each changed fact confirmed; assumptions follow. */
 export const applyChanges = (document: JobDocument, changes: readonly FactChange[]): JobDocument => {
   const confirmed = new Set([...document.confirmed, ...changes.map(({ path }) => path)]);
   return {

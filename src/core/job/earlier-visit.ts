@@ -6,8 +6,8 @@ import { ofVisit } from './visits';
 const YEAR_MS = 365.25 * 24 * 3_600_000;
 
 /**
- * The visit that today's readings are held against: of those before a visit, the one nearest to a year before it, as
- * the weather and the season are alike then. Null: it is the first.
+ * The comparison visit: of the visits before, the one nearest to a year earlier, in similar weather. Null: it is the
+ * first.
  */
 export const visitToCompare = (visits: JobHistory['visits'], shown: Visit | undefined): Visit | null => {
   if (!shown) return null;
@@ -18,7 +18,7 @@ export const visitToCompare = (visits: JobHistory['visits'], shown: Visit | unde
     .reduce<Visit | null>((nearest, each) => (nearest === null || away(each) < away(nearest) ? each : nearest), null);
 };
 
-/** What was read on the visit that another is held against; nothing where it is the first. */
+/** Readings of the comparison visit; none for a first visit. */
 export const earlierReadings = (
   { readings, visits }: Pick<JobHistory, 'readings' | 'visits'>,
   shown: Visit | undefined,

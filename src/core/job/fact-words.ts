@@ -3,7 +3,7 @@ import type { AnyFact } from './fact';
 
 const number = (value: number) => value.toLocaleString('en-US', { maximumFractionDigits: 3 });
 
-/** A fact's value in words, for reading: unit included, "none" worded. */
+/** A fact's value in words, with unit or "none". */
 export const factWords = (fact: AnyFact, value: unknown): string => {
   switch (fact.kind) {
     case 'number':

@@ -1,4 +1,4 @@
-/** Where the technician stands when he reads a fact. */
+/** Where the technician reads a fact. */
 export const PLACES = {
   desk: 'Office (before the visit)',
   yard: 'At the outdoor unit',
@@ -11,29 +11,29 @@ export type Place = keyof typeof PLACES;
 interface FactBase<T> {
   readonly label: string;
   readonly place: Place;
-  /** What holds until someone has looked. */
+  /** Value until confirmed. */
   readonly assumed: T;
-  /** What the fact is for, in one sentence. */
+  /** Purpose of the fact, in one sentence. */
   readonly why?: string;
-  /** The fact matters only where another has one of these values. */
+  /** The fact applies only if another has one of these values. */
   readonly onlyWhen?: { readonly path: string; readonly is: readonly (string | number | boolean)[] };
 }
 
 export interface NumberFact<T extends number | null = number | null> extends FactBase<T> {
   readonly kind: 'number';
   readonly unit: string;
-  /** The unit by the value of another fact, where it depends on that. */
+  /** Unit by the value of another fact, if it depends on one. */
   readonly unitBy?: { readonly path: string; readonly units: Readonly<Record<string, string>> };
-  /** A difference of temperatures, not a temperature: it converts without the 32. */
+  /** A temperature difference, not a temperature: converts without the 32. */
   readonly isDifference?: boolean;
   /** Stored as a fraction of 1, shown and typed in percent: AFUE 95, not 0.95. */
   readonly isShare?: boolean;
   readonly min: number;
   readonly max: number;
-  /** The most that a field takes today; files of older versions may hold up to `max`. */
+  /** Maximum for entry; files of older versions may hold up to `max`. */
   readonly entryMax?: number;
   readonly step: number;
-  /** Whether "not known" or "none" is an answer, and how it is worded. */
+  /** Words for "not known" or "none", if that is an answer. */
   readonly none?: string;
 }
 
@@ -52,7 +52,7 @@ export interface TextFact extends FactBase<string> {
   readonly lines?: number;
 }
 
-/** A short list of numbers that all mean the same, such as breakers. */
+/** A short list of like numbers, such as breakers. */
 export interface NumbersFact extends FactBase<readonly number[]> {
   readonly kind: 'numbers';
   readonly unit: string;
@@ -71,7 +71,7 @@ export interface TableColumn {
   readonly min: number;
   readonly max: number;
   readonly step: number;
-  /** Why there is a most, said next to the field. */
+  /** Reason for the maximum, shown next to the field. */
   readonly maxWhy?: string;
 }
 
@@ -83,23 +83,23 @@ export interface TableFact<Row extends object = Record<string, number>> extends 
   };
   readonly least: number;
   readonly most: number;
-  /** A column whose values must differ from row to row. */
+  /** A column with unique values. */
   readonly distinct?: keyof Row & string;
   readonly newRow: Row;
   readonly item: string;
 }
 
-/** A list of records made of short texts, such as what was found; kept by a page of its own, not by a field. */
+/** A list of records of short texts, such as findings; edited on its own page, not in a field. */
 export interface RecordsFact<
   Row extends object = Record<string, string>,
   T extends readonly Row[] | null = readonly Row[] | null,
 > extends FactBase<T> {
   readonly kind: 'records';
-  /** Most characters of each column. */
+  /** Maximum length of each column, characters. */
   readonly columns: { readonly [C in keyof Row]: number };
   readonly most: number;
   readonly item: string;
-  /** Whether there may be no list at all, and how that is worded. */
+  /** Words for "no list", if that is an answer. */
   readonly none?: string;
 }
 
@@ -108,14 +108,14 @@ export type AnyFact = NumberFact | ChoiceFact | FlagFact | TextFact | NumbersFac
 type Bounds = Pick<NumberFact, 'unit' | 'unitBy' | 'isDifference' | 'isShare' | 'min' | 'max' | 'entryMax'> &
   Partial<Pick<NumberFact, 'step'>>;
 
-/** A number that is always known, if only as an assumption. */
+/** A number that always has a value, if only assumed. */
 export const numberFact = (fact: FactBase<number> & Bounds): NumberFact<number> => ({
   kind: 'number',
   step: 1,
   ...fact,
 });
 
-/** A number that may be missing; `none` words what its absence means. */
+/** A number that may be missing; `none` words that. */
 export const optionalNumberFact = (
   fact: FactBase<number | null> & Bounds & { readonly none: string },
 ): NumberFact<number | null> => ({
@@ -124,7 +124,7 @@ export const optionalNumberFact = (
   ...fact,
 });
 
-/** One of a few named values. */
+/** A choice among named values. */
 export const choiceFact = <const T extends string | number>(
   fact: Omit<FactBase<T>, 'assumed'> & {
     readonly options: readonly { readonly value: T; readonly label: string }[];
@@ -160,10 +160,10 @@ export const recordsFact = <Row extends object>(
   ...fact,
 });
 
-/** Records that may not have been taken yet. */
+/** Records that may not exist yet. */
 export const optionalRecordsFact = <Row extends object>(
   fact: Omit<RecordsFact<Row, readonly Row[] | null>, 'kind'> & { readonly none: string },
 ): RecordsFact<Row, readonly Row[] | null> => ({ kind: 'records', ...fact });
 
-/** The type of value that a fact holds. */
+/** Value type of a fact. */
 export type FactValue<F> = F extends { readonly assumed: infer T } ? T : never;

@@ -1,4 +1,4 @@
-/** An assumption that follows another fact until someone has looked at it. */
+/** An assumption that follows another fact until it is confirmed. */
 interface Follow {
   readonly when: string;
   readonly is: string;
@@ -6,8 +6,8 @@ interface Follow {
 }
 
 /**
- * What is assumed once a fuel or a backup is known: price, AFUE and the thermostat's backup setting. Prices and AFUE
- * are our judgment of what is usual, not anyone's bill.
+ * Assumptions that follow fuel or backup: price, AFUE and the thermostat's backup setting. Prices and AFUE are our
+ * judgment of what is usual, not anyone's bill.
  */
 export const FOLLOWS: readonly Follow[] = [
   { when: 'furnace.fuel', is: 'natural-gas', then: { 'prices.fuelPerUnit': 2.4, 'furnace.efficiency': 0.9 } },

@@ -1,6 +1,6 @@
 import { clockText } from '../units/clock-text';
 
-/** Choices of a clock time by half hours, hours of the day. */
+/** Times of day in half-hour steps, hours. */
 export const halfHours = (from: number, to: number) =>
   Array.from({ length: (to - from) * 2 + 1 }, (_, half) => from + half / 2).map((hour) => ({
     value: hour,

@@ -1,12 +1,12 @@
 import { string } from 'yup';
 
-/** An id, which may be missing. */
+/** An optional id. */
 export const uuid = () =>
   string()
     .typeError('must be a UUID')
     .matches(/^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/i, 'must be a UUID');
 
-/** An id made by the client, so that a save sent twice lands once. */
+/** A client-made id, so that a save sent twice is stored once. */
 export const idSchema = uuid().required('must be given');
 
 /** Whether a text is an id. */

@@ -1,28 +1,27 @@
-/** The device something was entered on, and what that device knew of order and time. */
+/** The device of an entry, and its order and time on that device. */
 export interface Origin {
   readonly device: string;
-  /** Counts what is entered on that device, whatever its clock says. */
+  /** Sequence number on that device, independent of its clock. */
   readonly sequence: number;
-  /** The server's clock less the device's when it came in, ms; null: it has not come in yet. */
+  /** Server clock minus device clock at arrival, ms; null: not arrived yet. */
   readonly clockOffsetMs: number | null;
 }
 
-/** Something that was entered at a time. */
+/** Something entered at a time. */
 export interface Timed {
   readonly id: string;
-  /** By the clock of the device, ISO 8601. */
+  /** By the device clock, ISO 8601. */
   readonly at: string;
   readonly origin: Origin | null;
 }
 
-/** When something was done by the server's clock, as far as that is known, ms since 1970. */
+/** Time of an entry on the server clock, as far as known, ms since 1970. */
 export const correctedMs = ({ at, origin }: Pick<Timed, 'at' | 'origin'>): number =>
   Date.parse(at) + (origin?.clockOffsetMs ?? 0);
 
 /**
- * Something that was entered, no later than it came in: a clock that was ahead, and then put right, says a time that
- * no one has lived yet.
- * @param receivedMs when it came in, ms since 1970
+ * An entry no later than its arrival: a clock that was ahead and then corrected gives a time in the future.
+ * @param receivedMs arrival, ms since 1970
  */
 export const noLaterThan = <T extends Pick<Timed, 'at' | 'origin'>>(entered: T, receivedMs: number): T =>
   correctedMs(entered) <= receivedMs
@@ -31,7 +30,7 @@ export const noLaterThan = <T extends Pick<Timed, 'at' | 'origin'>>(entered: T, 
 
 const byClock = (a: Timed, b: Timed): number => correctedMs(a) - correctedMs(b) || a.id.localeCompare(b.id);
 
-/** What each device entered, in its own order; what names no device is by the clock alone. */
+/** Entries of each device in its own order; entries without a device by clock only. */
 const byDevice = <T extends Timed>(all: readonly T[]): T[][] => {
   const devices = new Map<string, T[]>();
   for (const each of all) {
@@ -45,8 +44,8 @@ const byDevice = <T extends Timed>(all: readonly T[]): T[][] => {
 };
 
 /**
- * What was entered, in time. What one device entered keeps that device's order, whatever its clock did meanwhile;
- * devices among each other go by their clocks, corrected by how far each was off.
+ * Entries in time order. Entries of one device keep that device's order; devices are merged by their clocks, corrected
+ * for offset.
  */
 export const inTime = <T extends Timed>(all: readonly T[]): T[] => {
   const devices = byDevice(all);
@@ -63,13 +62,13 @@ export const inTime = <T extends Timed>(all: readonly T[]): T[] => {
   });
 };
 
-/** Stamped farther off, something has a clock that was set wrong, ms. Our judgment: longer than a day of work. */
+/** Larger clock errors mean a clock that was set wrong, ms. Our judgment: longer than a day of work. */
 const DOUBTED_MS = 12 * 3_600_000;
 
 /**
- * Why a time is doubted, in words; null where it is not. What was entered counts all the same.
- * @param now a time here that is not over, such as when the page was opened, ms since 1970
- * @param began when the visit began, ISO 8601; undefined where that is not known
+ * Why a time is doubtful, in words; null if it is not. The entry counts all the same.
+ * @param now a recent time here, such as when the page was opened, ms since 1970
+ * @param began when the visit began, ISO 8601; undefined if unknown
  */
 export const timeDoubt = (done: Pick<Timed, 'at' | 'origin'>, now: number, began?: string): string | null => {
   const at = correctedMs(done);

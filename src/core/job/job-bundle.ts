@@ -5,17 +5,17 @@ import type { KeptHandover } from '../handover/record-schema';
 import type { StoredProfile } from '../setup/profiles/stored-profile';
 import type { StoredJob } from './stored-job';
 
-/** What some screens of a job need next to the job itself. */
+/** Data that some screens need in addition to the job. */
 export interface BundleParts {
-  /** Years of weather that the crew has brought in. */
+  /** The crew's imported years of weather. */
   readonly weather: readonly StoredWeather[];
-  /** Records that were handed over, as they were printed. */
+  /** Handover records, as printed. */
   readonly handovers: readonly KeptHandover[];
   /** The crew's own controller profiles. */
   readonly profiles: readonly StoredProfile[];
 }
 
-/** Everything that a job is worked with, as a device takes it along. */
+/** Everything a device saves of a job for offline use. */
 export interface JobBundle extends BundleParts {
   readonly job: StoredJob;
   readonly crew: AtWork;

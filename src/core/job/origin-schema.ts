@@ -3,10 +3,10 @@ import { bounded } from '../border/schema';
 import { uuid } from './id-schema';
 import type { Origin } from './in-time';
 
-/** Farther off no clock of a device is believed, ms: some two hundred years. */
+/** Maximum believable clock error, ms: about two hundred years. */
 const MOST_OFFSET_MS = 7e12;
 
-/** The device something was entered on; what an older client or file does not say is missing. */
+/** The device of an entry; missing parts come from older clients or files. */
 export const originSchema = () =>
   object({
     device: uuid().required('must be given'),
@@ -22,6 +22,6 @@ export const originSchema = () =>
     .nullable()
     .default(undefined);
 
-/** An origin as it came through the border; null where none is told. */
+/** An entry's origin from outside; null if none is given. */
 export const completeOrigin = (origin: Origin | null | undefined): Origin | null =>
   origin ? { ...origin, device: origin.device.toLowerCase() } : null;

@@ -1,4 +1,4 @@
-/** One change of a fact, as the record keeps it. */
+/** One past change of a fact. */
 export interface PastChange {
   readonly before: unknown;
   readonly after: unknown;

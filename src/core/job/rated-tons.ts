@@ -1,6 +1,6 @@
 import { BTUH_PER_TON } from '../units/constants';
 import type { Facts } from './document';
 
-/** Tons of heat at the warmest rating point: near the size that the unit is sold by. */
+/** Tons of heating at the warmest rating point: close to the nominal size. */
 export const ratedTons = ({ outdoorUnit }: Facts): number =>
   Math.max(...outdoorUnit.ratingPoints.map(({ btuh }) => btuh)) / BTUH_PER_TON;

@@ -6,7 +6,7 @@ import type { Reading, ReadingValue } from './reading';
 import { timeSchema } from './time-schema';
 
 const numberValue = bounded(-1000, 1_000_000).defined();
-/** Longest word of something seen, with its mark. */
+/** Maximum length of an observation word with its mark. */
 const MOST_SEEN = 160;
 const VALUE_WORDS: ReadonlySet<unknown> = new Set(['OL', 'done', 'undone', null]);
 
@@ -29,8 +29,8 @@ const countersignSchema = object({
   .typeError('must be "waits", who countersigned and when, or null');
 
 /**
- * One reading as it comes through the border. What the first version of the record did not know may be missing: it is
- * filled in by {@link completeReading}.
+ * A reading from outside, validated. Fields that the first record version did not have may be missing: {@link
+ * completeReading} fills them in.
  */
 export const readingSchema = object({
   id: idSchema,
@@ -63,7 +63,7 @@ export const readingSchema = object({
       const wrong = (path: string, message: string) =>
         context.createError({ path: context.path ? `${context.path}.${path}` : path, message });
       if (status === 'taken') return value !== null || wrong('value', 'must be a number, OL, done or what was seen');
-      // Any other word is told where it stands.
+      // Errors of other words are reported where they occur.
       if (status !== 'withdrawn' && status !== 'not-measured') return true;
       if (value !== null) return wrong('value', 'must be null: nothing was read');
       if (!why) return wrong('why', 'must say why');
@@ -71,13 +71,12 @@ export const readingSchema = object({
     },
   });
 
-/** A reading as it came through the border. */
+/** A reading from outside. */
 export type ReadingInput = InferType<typeof readingSchema>;
 
 /**
- * A reading with what the first version of the record did not know filled in; letters of ids count alike, large or
- * small, as in the database.
- * @param visit the visit of one that names none
+ * Fills in what the first record version did not have; ids ignore case, as in the database.
+ * @param visit visit of a reading that names none
  */
 export const completeReading = (input: ReadingInput, visit: string): Reading => {
   const { status = 'taken', why, value, ...fields } = input;

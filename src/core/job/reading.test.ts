@@ -82,7 +82,7 @@ test('a time far ahead of now, or long before its visit, is doubted and says so;
   expect(doubt('2026-01-04T12:00:00Z')).toMatch(/before the visit/);
   expect(['2026-01-05T20:05:00Z', '2026-01-05T08:30:00Z'].map((at) => doubt(at))).toEqual([null, null]);
   expect(timeDoubt({ at: '2020-01-01T00:00:00Z', origin: null }, now)).toBeNull();
-  // A clock that is known to be a day ahead is put right, and nothing is left to doubt.
+  // A clock known to be a day ahead is corrected, and no doubt remains.
   expect(doubt('2026-01-06T12:00:00Z', -24 * 3_600_000)).toBeNull();
 });
 

@@ -1,24 +1,24 @@
 import { inTime, type Timed } from './in-time';
 
 /**
- * What was read: a number in the item's unit, an open circuit (`OL`), a thing done, a tick taken back (`undone`), or
- * something seen, in a word.
+ * Value of a reading: a number in the item's unit, an open circuit (`OL`), a tick, a withdrawn tick (`undone`), or an
+ * observation word.
  */
 export type ReadingValue = number | 'OL' | 'done' | 'undone' | SeenValue;
 
-/** Something seen, heard or said, by its word. */
+/** Something seen or heard, by its word. */
 export type SeenValue = `seen:${string}`;
 
-/** A word as the record keeps it. */
+/** A word as stored. */
 export const seenValue = (word: string): SeenValue => `seen:${word}`;
 
-/** The word of a reading that is one; null where it is none. */
+/** The word of an observation; null for other values. */
 export const seenWord = (value: ReadingValue | null): string | null =>
   typeof value === 'string' && value.startsWith(SEEN_MARK) ? value.slice(SEEN_MARK.length) : null;
 
 const SEEN_MARK = 'seen:';
 
-/** Who means what an apprentice read, and since when. */
+/** Who countersigned an apprentice's reading, and when. */
 export interface Countersign {
   readonly by: string;
   /** ISO 8601. */
@@ -26,21 +26,21 @@ export interface Countersign {
 }
 
 interface ReadingFields extends Timed {
-  /** The item it answers, such as `heat-aux/amps-1`. */
+  /** Its item, such as `heat-aux/amps-1`. */
   readonly item: string;
-  /** The visit on which it was read. Readings of different visits never compete. */
+  /** Its visit. Readings of different visits never compete. */
   readonly visit: string;
-  /** Where the clamp or the probe was, where that makes a difference. */
+  /** Where the clamp or probe was, if that matters. */
   readonly place: string | null;
-  /** Who read. */
+  /** Who took the reading. */
   readonly author: string;
-  /** Who entered it, where that is someone else than who read. */
+  /** Who entered it, if that was someone else. */
   readonly enteredBy: string;
   readonly instrument: string;
-  /** The meter's own impedance where volts were read and it is known, Ω. */
+  /** Input impedance of the meter for volts, if known, Ω. */
   readonly meterOhms: number | null;
   readonly note: string;
-  /** An apprentice’s: whether someone has still to mean it, or who does; null: no one needs to. */
+  /** Countersignature of an apprentice's reading: waiting, or by whom; null: not needed. */
   readonly countersign: 'waits' | Countersign | null;
   /** The reading that this one corrects, withdraws or countersigns. */
   readonly replaces: string | null;
@@ -52,23 +52,23 @@ export interface TakenReading extends ReadingFields {
   readonly value: ReadingValue;
 }
 
-/** A reading that was withdrawn, or an item that was not measured; and why. */
+/** A withdrawn reading or an unmeasured item, with the reason. */
 export interface UntakenReading extends ReadingFields {
   readonly status: 'withdrawn' | 'not-measured';
   readonly value: null;
   readonly why: string;
 }
 
-/** One line of the record. It is never changed: a correction is a new one that names the old. */
+/** One entry of the record. Entries are never changed: a correction is a new entry that names the old one. */
 export type Reading = TakenReading | UntakenReading;
 
-/** What the first version of the record held of a reading. */
+/** Fields of a reading in the first record version. */
 export type UnsignedReading = Pick<
   TakenReading,
   'id' | 'item' | 'value' | 'place' | 'at' | 'author' | 'instrument' | 'replaces'
 >;
 
-/** A reading that was taken, with what is not said of it as not known. */
+/** A reading with missing fields set to unknown. */
 export const takenReading = ({
   visit,
   ...bare
@@ -84,8 +84,8 @@ export const takenReading = ({
 });
 
 /**
- * The readings of one item in the order in which they count, the one that counts last: what nothing corrects after what
- * was corrected, whatever their clocks said, and among those the later one. A ring of corrections falls back on time.
+ * An item's readings in order of precedence, the counting one last: corrections after what they correct, whatever the
+ * clocks say, then by time. A cycle of corrections falls back to time.
  */
 const inOrder = (readings: readonly Reading[]): Reading[] => {
   const replaced = new Set(readings.map(({ replaces }) => replaces));
@@ -103,11 +103,11 @@ const byItem = (readings: readonly Reading[]): Map<string, Reading[]> => {
   return all;
 };
 
-/** What stands of an item: its last word that was not withdrawn; nothing where what it corrected was withdrawn last. */
+/** The present word on an item: its last one that was not withdrawn; none if what it corrected was withdrawn last. */
 const standing = (readings: readonly Reading[]): Reading | undefined => {
   const replaced = new Set(readings.map(({ replaces }) => replaces));
   const open = inOrder(readings).filter(({ id }) => !replaced.has(id));
-  // Where corrections go round in a ring nothing is open, and time decides.
+  // In a cycle of corrections time decides.
   const last = (open.length > 0 ? open : inOrder(readings)).filter(({ status }) => status !== 'withdrawn').at(-1);
   return last;
 };
@@ -121,38 +121,38 @@ const standingWith = <S extends Reading['status']>(readings: readonly Reading[],
   );
 
 /**
- * The reading that counts for each item, of those of one visit: a correction before what it corrects, else the last one
- * taken. An item whose reading was withdrawn, or that was not measured, has none.
+ * The counting reading of each item of one visit: corrections first, else the last. Withdrawn and unmeasured items have
+ * none.
  */
 export const currentReadings = (readings: readonly Reading[]): ReadonlyMap<string, TakenReading> =>
   standingWith(readings, 'taken');
 
-/** Items that were left unmeasured, with why. */
+/** Unmeasured items, with reasons. */
 export const notMeasured = (readings: readonly Reading[]): ReadonlyMap<string, UntakenReading> =>
   standingWith(readings, 'not-measured') as ReadonlyMap<string, UntakenReading>;
 
-/** The words that count, one for each item: what was read, or why it was not. */
+/** The counting word of each item: its reading, or why there is none. */
 export const countingReadings = (readings: readonly Reading[]): Reading[] =>
   [...byItem(readings).values()].flatMap((all) => standing(all) ?? []);
 
-/** All readings of one item, the one that counts first. */
+/** All readings of one item, the counting one first. */
 export const readingHistory = (readings: readonly Reading[], item: string): Reading[] =>
   inOrder(readings.filter((reading) => reading.item === item)).reverse();
 
-/** What is said of an item, before it has its id, time, origin, visit and author. */
+/** A new word on an item, before id, time, origin, visit and author. */
 export type NewReading = { readonly note?: string } & (
   | ({
       readonly status?: 'taken';
-      /** What it was read with, where the instrument itself said so. */
+      /** The instrument, if it reported itself. */
       readonly instrument?: string;
     } & Pick<TakenReading, 'item' | 'value' | 'place' | 'meterOhms' | 'replaces'>)
   | Pick<UntakenReading, 'item' | 'status' | 'why' | 'replaces'>
 );
 
-/** When, where and by whom something is said of an item. */
+/** When, where and by whom a word was entered. */
 type Said = Pick<ReadingFields, 'id' | 'at' | 'origin' | 'visit' | 'author' | 'instrument' | 'replaces'>;
 
-/** A line of the record of what is said of an item. What was not taken has no value, and nothing it was read with. */
+/** A record entry for a word. An unmeasured item has no value and no instrument. */
 export const readingFrom = (word: NewReading, said: Said): Reading => {
   const note = word.note ?? '';
   return 'why' in word
@@ -170,16 +170,16 @@ export const readingFrom = (word: NewReading, said: Said): Reading => {
     : takenReading({ ...word, ...said, instrument: word.instrument ?? said.instrument, note });
 };
 
-/** Why a reading does not count that was undone as soon as it was entered. */
+/** Reason for a reading undone right after entry. */
 export const UNDONE = 'Undone right after entry';
 
-/** What stands of an item, in a form in which it can be said again; null where nothing does. */
+/** The present word on an item, ready to enter again; null if none. */
 export interface ReadingStanding {
   readonly id: string;
   readonly word: NewReading;
 }
 
-/** What stands of an item: what was read, or why it was not. */
+/** The present word on an item: its reading, or why there is none. */
 export const readingStanding = (readings: readonly Reading[], item: string): ReadingStanding | null => {
   const stands = standing(readings.filter((reading) => reading.item === item));
   if (!stands) return null;
@@ -190,10 +190,10 @@ export const readingStanding = (readings: readonly Reading[], item: string): Rea
 };
 
 /**
- * What undoes the last word on an item: what stood before it stands again, or nothing does. The record keeps both.
+ * Undoes the last word on an item: the word before it counts again, or none. The record keeps both.
  * @param id the word to undo
- * @param before what stood before it
- * @returns null where it is not the item's last word: something newer was read since
+ * @param before the word before it
+ * @returns null if it is not the item's last word: something newer was read since
  */
 export const undoneReading = (
   readings: readonly Reading[],

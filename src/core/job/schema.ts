@@ -3,7 +3,7 @@ import { ALL_FACTS, type FactPath } from './document';
 import type { AnyFact } from './fact';
 import { factError } from './wrong-fact';
 
-/** One fact’s value as part of a schema: what is wrong with it, core itself says. */
+/** Schema of one fact’s value; core provides the error text. */
 const schemaOf = (fact: AnyFact): Schema =>
   mixed()
     .nullable()
@@ -22,7 +22,7 @@ const SCHEMAS = new Map<FactPath, Schema>(ALL_FACTS.map(({ path, fact }) => [pat
 /** The schema of one fact's value. */
 export const factSchema = (path: FactPath): Schema => SCHEMAS.get(path)!;
 
-/** All facts. Ones that are missing get their assumption first (see `formats/job-file`). */
+/** All facts. Missing ones get their assumption first (see `formats/job-file`). */
 export const factsSchema = object(
   Object.fromEntries(
     [...new Set(ALL_FACTS.map(({ group }) => group))].map((group) => [

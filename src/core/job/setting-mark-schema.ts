@@ -6,7 +6,7 @@ import { completeOrigin, originSchema } from './origin-schema';
 import { MARK_KINDS, type MarkKind, type SettingMark } from './setting-marks';
 import { timeSchema } from './time-schema';
 
-/** One mark as it comes through the border; {@link completeMark} fills in what an older one does not say. */
+/** A setting mark from outside, validated; {@link completeMark} fills in what an older one lacks. */
 export const markSchema = object({
   id: idSchema,
   at: timeSchema.required('must be given'),
@@ -28,12 +28,12 @@ export const markSchema = object({
   origin: originSchema(),
 }).noUnknown(({ unknown }) => `contains an unknown field: ${String(unknown).slice(0, 60)}`);
 
-/** A mark as it came through the border. */
+/** A setting mark from outside. */
 export type MarkInput = InferType<typeof markSchema>;
 
 /**
- * A mark with what the first version of the record did not know filled in.
- * @param visit the visit of one that names none
+ * Fills in what the first record version did not have.
+ * @param visit visit of a mark that names none
  */
 export const completeMark = (input: MarkInput, visit: string): SettingMark =>
   ({

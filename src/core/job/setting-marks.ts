@@ -1,37 +1,35 @@
 import type { ControllerRole } from './controllers';
 import { inTime, type Timed } from './in-time';
 
-/** What was done at an entry: the value found, the value left, the value read back; or a step of the card done. */
+/** Kinds of marks at an entry: value found, value left, value read back; or a step done. */
 export const MARK_KINDS = { found: 'As found', left: 'As left', 'read-back': 'Read back', done: 'Done' } as const;
 export type MarkKind = keyof typeof MARK_KINDS;
 
-/**
- * One thing done at a controller, with time and author. Marks are never changed: a newer one of the same kind counts.
- */
+/** One mark at a controller, with time and author. Marks are never changed: a newer one of the same kind counts. */
 export interface SettingMark extends Timed {
   /** The visit on which it was done. */
   readonly visit: string;
   readonly author: string;
-  /** Who was signed in when it was entered; empty in what an older version kept: the author. */
+  /** Who was signed in at entry; empty in older records: the author. */
   readonly enteredBy: string;
   readonly controller: ControllerRole;
   /** Id of the controller's profile. */
   readonly profile: string;
   /** Key of the entry or step within the profile. */
   readonly entry: string;
-  /** The controller's code and words, so that the record reads without the profile. */
+  /** The controller's code and label, so that the record reads without the profile. */
   readonly code: string;
   readonly label: string;
   readonly kind: MarkKind;
-  /** The option's code or the number shown; empty: taken back. */
+  /** The option's code or the displayed number; empty: withdrawn. */
   readonly value: string;
   readonly words: string;
 }
 
-/** A mark before it has its id, time, origin, visit and author. */
+/** A mark before id, time, origin, visit and author. */
 export type NewMark = Omit<SettingMark, keyof Timed | 'visit' | 'author' | 'enteredBy'>;
 
-/** The mark that counts for each entry and kind of one controller: the last one, unless it was taken back. */
+/** The counting mark of each entry and kind of one controller: the last, unless withdrawn. */
 export const currentMarks = (
   marks: readonly SettingMark[],
   controller: ControllerRole,
@@ -47,7 +45,7 @@ export const currentMarks = (
   return current;
 };
 
-/** One entry of the record: what was found, left and read back, last each. */
+/** One entry of the settings record: last found, left and read-back values. */
 export interface SettingRecord {
   readonly controller: ControllerRole;
   readonly profile: string;
@@ -58,9 +56,7 @@ export interface SettingRecord {
   readonly readBack: SettingMark | null;
 }
 
-/**
- * The record of a job's settings, by controller, in the order in which entries were first touched. Steps are left out.
- */
+/** A job's settings record by controller, in order of first mark. Steps are omitted. */
 export const settingRecords = (marks: readonly SettingMark[]): SettingRecord[] => {
   const records = new Map<string, SettingRecord>();
   for (const { controller, profile, entry, code, label } of inTime(marks).filter(({ kind }) => kind !== 'done')) {

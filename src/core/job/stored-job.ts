@@ -3,36 +3,36 @@ import type { Reading } from './reading';
 import type { SettingMark } from './setting-marks';
 import type { Visit } from './visit';
 
-/** What was read and done at a job. Rows are only ever added. */
+/** A job's history. Rows are only added. */
 export interface JobHistory {
   readonly readings: readonly Reading[];
-  /** What was found, left and read back at its controllers. */
+  /** Values found, left and read back at its controllers. */
   readonly settingMarks: readonly SettingMark[];
-  /** When someone came, and why. Every reading and mark is of one of them. */
+  /** Visits with their reasons. Every reading and mark belongs to one. */
   readonly visits: readonly Visit[];
 }
 
-/** The history of a job at which nothing was done yet. */
+/** Empty history. */
 export const NO_HISTORY: JobHistory = { readings: [], settingMarks: [], visits: [] };
 
-/** Where something was brought in from: no one entered or signed it here. */
+/** Origin of imported history: not entered or signed here. */
 export interface Imported {
   /** ISO 8601. */
   readonly at: string;
-  /** Who brought it in. */
+  /** Who imported it. */
   readonly by: string;
-  /** What it came from, such as a job file with the job's name in it. */
+  /** What it was imported from, such as a job file with its job name. */
   readonly from: string;
 }
 
-/** A job as the database holds it and a page receives it. */
+/** A job as stored and as sent to a page. */
 export interface StoredJob extends JobHistory {
   readonly id: string;
-  /** Counts saves of the document; a save names the revision it was made on. */
+  /** Number of document saves; a save names the revision it is based on. */
   readonly revision: number;
   readonly document: JobDocument;
   readonly handedOverAt: string | null;
-  /** Where the job came from with its history; absent: it was made here. */
+  /** Origin of the job and its history; missing: made here. */
   readonly imported?: Imported;
   readonly archivedAt: string | null;
   readonly updatedAt: string;

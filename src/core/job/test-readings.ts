@@ -2,7 +2,7 @@ import { type ReadingValue, type TakenReading, takenReading } from './reading';
 
 let minute = 0;
 
-/** A reading said a minute after the one before it, for tests. */
+/** A reading a minute after the one before, for tests. */
 export const said = (item: string, value: ReadingValue): TakenReading => {
   minute += 1;
   return takenReading({

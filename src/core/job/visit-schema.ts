@@ -6,7 +6,7 @@ import { type Visit, VISIT_REASONS, type VisitReason } from './visit';
 
 const REASONS = Object.keys(VISIT_REASONS) as VisitReason[];
 
-/** One visit as it comes through the border. */
+/** A visit from outside, validated. */
 export const visitSchema = object({
   id: idSchema,
   reason: mixed<VisitReason>()
@@ -19,5 +19,5 @@ export const visitSchema = object({
   .noUnknown(({ unknown }) => `contains an unknown field: ${String(unknown).slice(0, 60)}`)
   .test('ends', 'ends before it began', ({ began, ended }) => !ended || Date.parse(ended) >= Date.parse(began));
 
-/** A visit as it came through the border, under the id that it has whatever its letters. */
+/** A visit from outside, with its id in lower case. */
 export const completeVisit = (visit: Visit): Visit => ({ ...visit, id: visit.id.toLowerCase() });

@@ -1,4 +1,4 @@
-/** Why someone comes to a system. */
+/** Reasons for a visit. */
 export const VISIT_REASONS = {
   new: 'New installation',
   changeout: 'Changeout',
@@ -7,13 +7,13 @@ export const VISIT_REASONS = {
 } as const;
 export type VisitReason = keyof typeof VISIT_REASONS;
 
-/** One coming to a system: what was read and set then belongs together. */
+/** One visit: its readings and settings belong together. */
 export interface Visit {
   readonly id: string;
   readonly reason: VisitReason;
   /** ISO 8601. */
   readonly began: string;
-  /** ISO 8601; null: it goes on. */
+  /** ISO 8601; null: in progress. */
   readonly ended: string | null;
   readonly author: string;
 }

@@ -104,7 +104,7 @@ describe('what comes in from a device', () => {
 
   test('lands on the visit that somebody else began about that time, where its own is not known', () => {
     expect(place([visit('w', 1)], read('b', 1, 'w'), read('c', 3, 'w'))).toEqual([['v', 'v'], []]);
-    // Its clock is ten days ahead, and is known to be.
+    // Its clock is known to be ten days ahead.
     expect(place([visit('w', 243)], read('b', 243, 'w', -240))).toEqual([['v'], []]);
   });
 

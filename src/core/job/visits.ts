@@ -12,7 +12,7 @@ interface Done extends Timed {
 }
 
 /**
- * Nothing done for longer than this ends a visit, ms. Our judgment: longer than a day of work, shorter than from one
+ * A visit ends after this long without an entry, ms. Our judgment: longer than a day of work, shorter than from one
  * evening to the next morning.
  */
 export const VISIT_GAP_MS = 12 * 3_600_000;
@@ -30,11 +30,11 @@ export const ofVisit = <D extends { readonly visit: string }>(
   visit: string | undefined,
 ): readonly D[] => done.filter((each) => each.visit === visit);
 
-/** When something was last done on a visit, or it began, ms since 1970. */
+/** Time of the last entry of a visit, or of its start, ms since 1970. */
 export const lastDoneMs = (visit: Visit, done: readonly Done[]): number =>
   ofVisit(done, visit.id).reduce((last, each) => Math.max(last, correctedMs(each)), Date.parse(visit.began));
 
-/** Whether what is done at a time belongs to a visit: while it goes on, and not long after. */
+/** Whether an entry at a time belongs to a visit: during it or shortly after. */
 const isOf = (visit: Visit, done: readonly Done[], ms: number): boolean => {
   const isBefore = ms < Date.parse(visit.began) - VISIT_GAP_MS;
   if (visit.ended !== null) return !isBefore && ms <= Date.parse(visit.ended);
@@ -42,22 +42,22 @@ const isOf = (visit: Visit, done: readonly Done[], ms: number): boolean => {
 };
 
 /**
- * Whether a visit is over at a time: it was ended, or nothing was done for so long that what comes next is another.
+ * Whether a visit is over at a time: ended, or without entries for so long that the next entry starts another.
  * @param now ms since 1970
  */
 export const isClosed = (visit: Visit, done: readonly Done[], now: number): boolean =>
   visit.ended !== null || now - lastDoneMs(visit, done) > VISIT_GAP_MS;
 
-/** What the next visit of a system is likely for. */
+/** Likely reason of a system's next visit. */
 export const likelyReason = (visits: readonly Visit[]): VisitReason => (visits.length === 0 ? 'new' : 'call-back');
 
-/** Everything done at a system. */
+/** All entries of a system. */
 export const allEntries = ({
   readings,
   settingMarks,
 }: Pick<JobHistory, 'readings' | 'settingMarks'>): readonly Done[] => [...readings, ...settingMarks];
 
-/** Readings of a job's last visit: those that count now. */
+/** Counting readings of a job's last visit. */
 export const lastReadings = ({ readings, visits }: Pick<JobHistory, 'readings' | 'visits'>): readonly Reading[] =>
   ofVisit(readings, lastVisit(visits)?.id);
 
@@ -67,7 +67,7 @@ export const lastMarks = ({
   visits,
 }: Pick<JobHistory, 'settingMarks' | 'visits'>): readonly SettingMark[] => ofVisit(settingMarks, lastVisit(visits)?.id);
 
-/** When a visit began that begins with something: by its own clock where the corrected one is past all belief. */
+/** Start of a visit that begins with an entry: by the device clock if the corrected time is not believable. */
 const beganAt = (first: Timed): string => {
   const corrected = new Date(correctedMs(first)).toISOString();
   return isTime(corrected) ? corrected : new Date(first.at).toISOString();
@@ -76,30 +76,29 @@ const beganAt = (first: Timed): string => {
 const timeNoLaterThan = (time: string, ms: number): string =>
   Date.parse(time) <= ms ? time : new Date(ms).toISOString();
 
-/** A visit that neither began nor ended later than it came in. */
+/** A visit whose start and end are no later than its arrival. */
 export const visitNoLaterThan = (visit: Visit, receivedMs: number): Visit => ({
   ...visit,
   began: timeNoLaterThan(visit.began, receivedMs),
   ended: visit.ended === null ? null : timeNoLaterThan(visit.ended, receivedMs),
 });
 
-/** A history of which nothing was done later than it came in. */
+/** A history with no entry later than its arrival. */
 export const historyNoLaterThan = ({ readings, settingMarks, visits }: JobHistory, receivedMs: number): JobHistory => ({
   readings: readings.map((reading) => noLaterThan(reading, receivedMs)),
   settingMarks: settingMarks.map((mark) => noLaterThan(mark, receivedMs)),
   visits: visits.map((visit) => visitNoLaterThan(visit, receivedMs)),
 });
 
-/** What came in, each with the visit on which it lands, and the visits that begin with it. */
+/** Incoming entries with their visits, and the visits that begin with them. */
 export interface Placed<D> {
   readonly done: readonly D[];
   readonly begun: readonly Visit[];
 }
 
 /**
- * Finds the visit for what comes in from a device. A visit that the system knows is that visit, however late what was
- * done on it arrives; one that it does not know, as of a device offline, is the visit that someone else began
- * about that time, or else begins.
+ * Finds the visit for entries from a device. A known visit is kept, however late its entries arrive; an unknown one,
+ * from a device offline, becomes a visit that someone else began about that time, or a new one.
  * @param proposed visits as the device began them
  */
 export const placeOnVisits = <D extends Done>(
@@ -114,7 +113,7 @@ export const placeOnVisits = <D extends Done>(
     const own = incoming.filter((each) => each.visit === visit);
     const first = own.reduce((earliest, each) => (correctedMs(each) < correctedMs(earliest) ? each : earliest));
     const { reason = likelyReason(known), author = first.author } = proposed.find(({ id }) => id === visit) ?? {};
-    // What someone still does something on has not ended, whatever its device thought.
+    // A visit with new entries has not ended, whatever the device thought.
     return { id: visit, reason, author, began: beganAt(first), ended: null };
   };
   const begun: Visit[] = [];
@@ -131,9 +130,9 @@ export const placeOnVisits = <D extends Done>(
 };
 
 /**
- * Puts what was done into visits, where more than twelve hours lie between one and the next. A visit is named after the
- * first thing done on it, so that the same record gives the same visits.
- * @returns the visits, and the visit of each thing done, by its id
+ * Groups entries into visits, split at gaps of more than twelve hours. A visit's id comes from its first entry, so that
+ * the same record gives the same visits.
+ * @returns the visits, and the visit of each entry by id
  */
 export const splitVisits = (
   done: readonly Omit<Done, 'visit'>[],

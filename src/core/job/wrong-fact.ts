@@ -1,7 +1,7 @@
 import { plainTextProblem } from '../border/text';
 import type { AnyFact, RecordsFact, TableFact } from './fact';
 
-/** What is wrong with a value, and where within it: empty for the whole, else `[2].watts`. */
+/** What is wrong with a value, and where in it: empty for the whole, else `[2].watts`. */
 export interface FactError {
   readonly at: string;
   readonly error: string;
@@ -13,7 +13,7 @@ interface Bounds {
   readonly min: number;
   readonly max: number;
   readonly unit: string;
-  /** Stored as a fraction, whatever unit it is shown in. */
+  /** Stored as a fraction, whatever unit is displayed. */
   readonly isShare?: boolean;
 }
 
@@ -30,7 +30,7 @@ const numberProblem = (value: unknown, { min, max, unit, isShare = false }: Boun
 const textProblem = (value: unknown, maxLength: number): string | null =>
   typeof value === 'string' ? plainTextProblem(value, maxLength) : 'must be text';
 
-/** The first that is wrong of a list’s parts. */
+/** The first invalid item of a list. */
 const firstWrong = <T>(parts: readonly T[], problem: (part: T, at: number) => FactError | null): FactError | null => {
   for (const [at, part] of parts.entries()) {
     const wrong = problem(part, at);
@@ -87,7 +87,7 @@ const tableProblem = ({ columns, least, most, distinct }: TableFact, value: unkn
   return isDistinct ? null : whole(`two rows have the same ${columns[distinct]!.label.toLowerCase()}`);
 };
 
-/** What is wrong with a value of a fact; null where nothing is. Nothing is converted: a number in quotes is none. */
+/** What is wrong with a fact's value; null if nothing. Nothing is converted: a number in quotes is not a number. */
 export const factError = (fact: AnyFact, value: unknown): FactError | null => {
   switch (fact.kind) {
     case 'number': {

@@ -2,9 +2,9 @@ import type { Facts } from '../job/document';
 import type { Rule } from '../job/finding';
 import { ratedTons } from '../job/rated-tons';
 
-/** Cooling airflow for each ton, CFM, outside which it is looked at. Our judgment, around the usual 350 to 450. */
+/** Cooling airflow per ton, CFM; values outside are questioned. Our judgment, around the usual 350 to 450. */
 const USUAL = { least: 300, most: 525 } as const;
-/** Below this a coil ices and liquid comes back to the compressor. Our judgment. */
+/** Below this a coil ices and liquid floods back to the compressor. Our judgment. */
 const ICES_BELOW = 250;
 
 export const coolingAir: Rule<Facts> = {

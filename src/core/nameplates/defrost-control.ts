@@ -2,7 +2,7 @@ import { factApplies } from '../job/applies';
 import type { Facts } from '../job/document';
 import type { Found, Rule } from '../job/finding';
 
-/** A thick coil is not clear in less, min. Our judgment: boards end a defrost at 8 to 15. */
+/** Minimum time to clear a heavily iced coil, min. Our judgment: boards end a defrost at 8 to 15. */
 const LEAST_CAP_MIN = 5;
 
 export const defrostControl: Rule<Facts> = {

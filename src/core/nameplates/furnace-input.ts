@@ -2,7 +2,7 @@ import { backupOf } from '../job/backup';
 import type { Facts } from '../job/document';
 import type { Rule } from '../job/finding';
 
-/** No furnace gives less of its input than this. Our judgment: old natural-draft furnaces are near 0.6. */
+/** Minimum ratio of output to input of a furnace. Our judgment: old natural-draft furnaces are near 0.6. */
 const LEAST_SHARE = 0.5;
 
 export const furnaceInput: Rule<Facts> = {

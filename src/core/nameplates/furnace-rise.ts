@@ -4,9 +4,9 @@ import type { Rule } from '../job/finding';
 import { temperatureRiseF } from '../units/air';
 import { apartF } from '../units/degrees';
 
-/** Nameplates begin and end about here, °F. Our judgment, for a furnace whose own range is not typed yet. */
+/** Usual range of temperature rise on nameplates, °F. Our judgment, for a furnace whose own range is not typed yet. */
 const USUAL_RISE_F = [25, 75] as const;
-/** Beyond this no nameplate goes, °F: the limit opens. Our judgment. */
+/** No nameplate goes higher, °F: the limit opens. Our judgment. */
 const MOST_RISE_F = 100;
 
 export const furnaceRise: Rule<Facts> = {
@@ -19,7 +19,7 @@ export const furnaceRise: Rule<Facts> = {
     const riseF = temperatureRiseF(outputBtuh, auxCfm, facts.site.elevationFt);
     const { riseFromF, riseToF } = facts.proof;
     const [least, most] = [riseFromF ?? USUAL_RISE_F[0], riseToF ?? USUAL_RISE_F[1]];
-    // A range the wrong way round is a finding of its own.
+    // A reversed range is a separate finding.
     if ((riseF >= least && riseF <= most) || least > most) return [];
     const isHot = riseF > most;
     const isTyped = (isHot ? riseToF : riseFromF) !== null;

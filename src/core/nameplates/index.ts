@@ -7,7 +7,7 @@ import { furnaceRise } from './furnace-rise';
 import { limitsInOrder } from './limits-in-order';
 import { supplyLimit } from './supply-limit';
 
-/** What nameplates and settings say that cannot be right together, or for any such system. */
+/** Nameplates and settings that contradict each other, or cannot be right on any such system. */
 export const NAMEPLATE_RULES: readonly Rule<Facts>[] = [
   limitsInOrder,
   furnaceInput,

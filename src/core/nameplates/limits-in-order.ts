@@ -4,7 +4,7 @@ import type { Found, Rule } from '../job/finding';
 
 type Limit = keyof Facts['proof'] & string;
 
-/** Limits that come in twos: a name, the minimum, the maximum. */
+/** Pairs of limits: name, minimum, maximum. */
 const PAIRS: readonly (readonly [name: string, least: Limit, most: Limit])[] = [
   ['Inlet gas pressure', 'inletLeastInWc', 'inletMostInWc'],
   ['Temperature rise', 'riseFromF', 'riseToF'],

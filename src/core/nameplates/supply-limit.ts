@@ -2,9 +2,7 @@ import { factApplies } from '../job/applies';
 import type { Facts } from '../job/document';
 import type { Rule } from '../job/finding';
 
-/**
- * Fossil-fuel kits open at 100 to 125 °F: with hotter air at the coil the head pressure trips the unit. Our judgment.
- */
+/** Fossil-fuel kits open at 100 to 125 °F: hotter air at the coil trips the unit on head pressure. Our judgment. */
 const MOST_F = 130;
 
 export const supplyLimit: Rule<Facts> = {

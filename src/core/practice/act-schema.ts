@@ -38,7 +38,7 @@ const PARTS: Readonly<Record<Act['kind'], Record<string, Schema>>> = {
 
 const KINDS = Object.keys(PARTS) as Act['kind'][];
 
-/** An act as it comes in from outside. */
+/** An act from outside, validated. */
 export const actSchema: Schema<Act> = lazy((act: { kind?: unknown } | undefined) =>
   KINDS.includes(act?.kind as Act['kind'])
     ? object({ kind: string().required(), ...PARTS[act!.kind as Act['kind']] }).noUnknown('contains an unknown field')

@@ -2,7 +2,7 @@ import type { CallId } from '../control/moment';
 import type { Spot } from '../devices/device';
 import type { Metering } from '../diagnosis/probes/free';
 
-/** What else than fixing the cause someone in a hurry may do, and what comes of it. */
+/** Shortcuts of someone in a hurry, and what comes of them. */
 export const SHORTCUTS = {
   'bypass-limit': {
     words: 'Jumper out the limit so the strips heat',
@@ -18,7 +18,7 @@ export const SHORTCUTS = {
 
 export type Shortcut = keyof typeof SHORTCUTS;
 
-/** What can be done at a thermostat’s own keys in a round: its menus are looked through, and nothing is changed. */
+/** Acts at a thermostat’s keys in a round: browsing its menus, without changes. */
 export const KEYS = {
   before: 'Preliminary steps done',
   enter: 'Setup open',
@@ -29,7 +29,7 @@ export const KEYS = {
 
 export type Key = keyof typeof KEYS;
 
-/** Something that a technician does. */
+/** Something a technician does. */
 export type Act =
   | { readonly kind: 'walk'; readonly to: Spot }
   /** Takes off the panel where he stands. */

@@ -1,23 +1,23 @@
 import { ROUNDS } from './rounds';
 
-/** Which round is played, with which seed; endless: in its house, with something else wrong by chance. */
+/** The chosen round and seed; endless: its house with a random fault. */
 export interface Chosen {
   readonly round: string;
   readonly seed: number;
   readonly isEndless: boolean;
 }
 
-/** The id of a round in a house of the crew’s own. */
+/** Id of a round in one of the crew’s own houses. */
 export const OWN_HOUSE = 'own-house';
 
 const isSeed = (seed: string): boolean => /^[1-9]\d{0,5}$/.test(seed);
 
-/** A round in a house of the crew’s own, with something wrong in it by chance; null: the seed is none. */
+/** A round in one of the crew’s own houses with a random fault; null: invalid seed. */
 export const chosenInOwnHouse = (seed: string): Chosen | null =>
   isSeed(seed) ? { round: OWN_HOUSE, seed: Number(seed), isEndless: true } : null;
 
 /**
- * The round that an address names; null: there is none such.
+ * The round that an address names; null: none.
  * @param seed a whole number from 1 to 999999, as text
  */
 export const chosenRound = (round: string, seed: string, isEndless: boolean): Chosen | null =>

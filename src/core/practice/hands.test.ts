@@ -23,7 +23,7 @@ const tables = memoize(
   (round: Round) => JSON.stringify([round.facts, round.outdoorF]),
   ({ facts, outdoorF }) => tableOf(jobModel(facts), { ...DEFAULT_MOMENT, outdoorF }),
 );
-/** A bench without what its owner says and without classes of causes: neither is needed for hands. */
+/** A bench without complaints and cause classes, which safety does not need. */
 const benchOf = (round: Round): Bench => {
   const table = tables(round);
   const { world, ...bench } = benchOfRound(round, { table, classes: [] }, 1);
@@ -73,7 +73,7 @@ describe('two probes', () => {
         const { probe, answer } = ways[0]!;
         if (answer !== 'OL') expect(Number(answer)).toBeGreaterThanOrEqual(0);
         expect(callOf(probe)).toBe(by === 'ohms' ? null : 'heat-1');
-        // What is wrong with the house is never ruled out by what its own meter read.
+        // The actual fault is never ruled out by its own readings.
         const { table } = bench.clinic;
         const truth = table.patientOf(table.causes.find(({ id }) => id === round.causes[0])!);
         expect(likelihood(probe, predictedOn(truth, probe), answer)).toBeGreaterThan(0.001);

@@ -1,7 +1,7 @@
 import type { Round } from './round';
 import { ROUNDS } from './rounds';
 
-/** A rung of the ladder: rounds that ask for the same kind of thinking. */
+/** A lesson: rounds that need the same kind of thinking. */
 export interface Lesson {
   readonly id: string;
   readonly title: string;
@@ -12,7 +12,7 @@ export interface Lesson {
 const named = (...ids: readonly string[]): readonly Round[] =>
   ids.map((id) => ROUNDS.find((round) => round.id === id)!);
 
-/** The ladder, from which terminal is hot to two things at once. */
+/** The lessons, from finding the hot terminal to two faults at once. */
 export const LESSONS: readonly Lesson[] = [
   {
     id: 'hot',

@@ -3,19 +3,17 @@ import type { ControllerProfile } from '../setup/profiles/profile';
 import { OWN_HOUSE } from './chosen';
 import type { Round } from './round';
 
-/**
- * Groups that tell of people, of what someone found at the thermostat, or of what was said: none of it is the house.
- */
+/** Fact groups about people, old findings, or answers: not part of the house. */
 const NOT_THE_HOUSE: ReadonlySet<FactGroup> = new Set(['wiring', 'changeout', 'talk']);
 
-/** A job’s house and system without its people: every word that someone wrote is gone, and the wall is as planned. */
+/** A job’s house and system without people: all written text removed, wiring as planned. */
 export const withoutNames = (facts: Facts): Facts =>
   ALL_FACTS.filter(({ group, fact }) => fact.kind === 'text' || NOT_THE_HOUSE.has(group)).reduce(
     (copy, { path, fact }) => withFact(copy, path, fact.assumed),
     facts,
   );
 
-/** A crew’s own house: its facts, and the controller on its wall where that is the crew’s own too. */
+/** One of a crew’s own houses: its facts, and its thermostat profile if that is the crew’s own too. */
 export interface HouseOfCrew {
   readonly facts: Facts;
   readonly thermostat: ControllerProfile | null;

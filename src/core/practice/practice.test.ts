@@ -165,13 +165,13 @@ test('an endless round is the same for the same seed, and has something of its h
   for (const id of seeds) expect(clinic.table.causes.map((cause) => cause.id)).toContain(id);
 });
 
-/** One house; in the sweep each that a round is played in. */
+/** One house; the sweep takes every house with a round. */
 const houses =
   process.env.SWEEP === 'all'
     ? [...new Map(ROUNDS.map((round) => [JSON.stringify([round.facts, round.outdoorF]), round])).values()]
     : [roundById('half-a-kit')];
 
-/** A fault that depends on one reading is missed where that one spreads: in another round the meter does not. */
+/** A fault that one reading shows is missed if that reading scatters; another round's meter does not. */
 const SEEDS = [1, 2, 3];
 const isSolved = (bench: ReturnType<typeof benchOf>) => {
   const { end } = solveRound(bench);
@@ -183,7 +183,7 @@ test.each(houses.map((house) => [house.id, house] as const))(
   (_, house) => {
     const clinic = clinics(house);
     const every = process.env.SWEEP === 'all' ? 1 : 6;
-    // One that no one notices, so that the owner only wants a check: it is among those of each run.
+    // A fault that no one notices, so that the homeowner only wants a check: it is among those of each run.
     const unnoticed = 'stuck-open:heat fan output';
     const unsolved = clinic.table.causes
       .filter(({ id }, at) => at % every === 0 || id === unnoticed)

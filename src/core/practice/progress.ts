@@ -1,47 +1,47 @@
 import { LESSONS } from './lessons';
 import type { Score } from './score';
 
-/** A round that someone has played to its end. */
+/** A finished practice round. */
 export interface Played extends Score {
   readonly id: string;
-  /** The round, and the seed that it was played with; an endless one goes by the house it is in. */
+  /** The round and its seed; an endless one is counted by its house. */
   readonly round: string;
   readonly seed: number;
   readonly isEndless: boolean;
   readonly title: string;
-  /** When it ended, ISO. */
+  /** When it ended, ISO 8601. */
   readonly at: string;
 }
 
-/** What a person of a crew has played. */
+/** A crew member's practice rounds. */
 export interface PersonPlayed {
   readonly personId: string;
   readonly name: string;
   readonly played: readonly Played[];
 }
 
-/** How someone stands with one rung of the ladder. */
+/** Results in one lesson. */
 export interface LessonProgress {
   readonly id: string;
   readonly title: string;
   readonly rounds: number;
-  /** Rounds of it that were found at least once. */
+  /** Rounds of it solved at least once. */
   readonly found: number;
   readonly played: number;
-  /** Time over the best line’s, of all that were found; null: none was. */
+  /** Time relative to the best solution, over all solved rounds; null: none. */
   readonly timesBest: number | null;
 }
 
-/** How someone stands. */
+/** Overall results. */
 export interface Progress {
   readonly lessons: readonly LessonProgress[];
   readonly played: number;
   readonly found: number;
   readonly guessed: number;
   readonly unsafe: number;
-  /** Of all readings, the share that could tell nothing when they were taken; null: nothing was read. */
+  /** Share of readings that could tell nothing when taken; null: no readings. */
   readonly idleShare: number | null;
-  /** The rung where least was found of what was played; null: none is worse than another. */
+  /** The weakest lesson of those practiced; null: none is worse than another. */
   readonly weakest: string | null;
 }
 
@@ -50,13 +50,13 @@ const count = (played: readonly Played[], result: Score['result']) =>
 const sum = (played: readonly Played[], of: (each: Played) => number) =>
   played.reduce((total, each) => total + of(each), 0);
 
-/** What someone has played, as two places know it: each round once, the latest last. */
+/** Practice rounds merged from two places: each round once, the latest last. */
 export const playedInAll = (some: readonly Played[], others: readonly Played[]): Played[] =>
   [...new Map([...some, ...others].map((each) => [each.id, each])).values()].sort((one, other) =>
     one.at.localeCompare(other.at),
   );
 
-/** How someone stands after all that he played. */
+/** Results after all rounds. */
 export const progressOf = (played: readonly Played[]): Progress => {
   const lessons = LESSONS.map(({ id, title, rounds }): LessonProgress => {
     const own = played.filter(({ round, isEndless }) => !isEndless && rounds.some((each) => each.id === round));

@@ -11,56 +11,56 @@ import { type Act, SHORTCUTS } from './act';
 import { PLACE_WORDS } from './places';
 import type { ThermostatFace } from './thermostat-face';
 
-/** What is wrong with a way of working, so that a round ends by it. */
+/** What was wrong with a way of working that ended the round. */
 export interface Unsafe {
   readonly words: string;
-  /** What would have come of it. */
+  /** What could have happened. */
   readonly would: string;
 }
 
 /** How a round ended. */
 export type RoundEnd =
-  /** What was named, whether that is it, and how likely the player's own readings make it. */
+  /** The named cause, whether it is right, and its likelihood by the player's own readings. */
   | { readonly kind: 'named'; readonly causes: readonly string[]; readonly isRight: boolean; readonly p: number }
   | ({ readonly kind: 'unsafe' } & Unsafe);
 
-/** An act, with what it took and what was seen. */
+/** An act, its time, and what was seen. */
 export interface Done {
   readonly act: Act;
   readonly seconds: number;
-  /** What was seen, and by which probe; null: it was no look. */
+  /** Observation and probe; null: not an observation. */
   readonly seen: Evidence | null;
 }
 
-/** A round being played. */
+/** A round in progress. */
 export interface Rig extends ProbeSituation {
   readonly complaint: string;
   readonly seconds: number;
-  /** From when on a compressor that was set going has had its minimum off, s. */
+  /** When a compressor that was started will have had its minimum off time, s. */
   readonly runsFrom: number;
-  /** The thermostat’s menus as they are being looked through. */
+  /** The thermostat’s menus while browsing. */
   readonly face: Face;
   readonly done: readonly Done[];
   readonly evidence: readonly Evidence[];
   readonly end: RoundEnd | null;
 }
 
-/** What a round is played on. */
+/** Everything a round needs. */
 export interface Bench {
   readonly clinic: DiagnosisContext;
   readonly world: SimulatedHouse;
-  /** The thermostat at the thermostat, by its own menus. */
+  /** The thermostat with its own menus. */
   readonly wall: () => ThermostatFace;
-  /** Ids of what is wrong. */
+  /** Ids of the actual causes. */
   readonly truth: readonly string[];
-  /** Ids of what the best line looks at before it thinks: where two things are wrong, what fits first is not all. */
+  /** Ids of what the best solution looks at first: with two faults, the first match is not all. */
   readonly looksFirst: readonly string[];
 }
 
-/** What came of an act: the round from then on, or why it cannot be done as things stand. */
+/** Result of an act: the new state, or why it is not possible. */
 export type Acted = { readonly ok: true; readonly rig: Rig } | { readonly ok: false; readonly why: string };
 
-/** A round as it begins: at the door, with what the owner says. */
+/** The start of a round: at the door, with the complaint. */
 export const beginRound = ({ world, wall }: Bench): Rig => ({
   ...ON_ARRIVAL,
   complaint: world.complaint,
@@ -86,11 +86,11 @@ const LIVE_FOR_DEAD: Unsafe = {
     'One slip of a probe at 240 V is an arc in your face. As long as a power-off, 24 V, visual or air reading can still separate the suspects, do not open live equipment.',
 };
 
-/** A clamp goes around an insulated conductor and touches nothing: Startup orders it, and it ends no round. */
+/** A clamp goes around an insulated conductor and touches nothing, so it never ends a round. */
 const isClamp = ({ of: { observable } }: Probe): boolean =>
   observable.kind === 'amps' || observable.kind === 'motor-amps' || observable.kind === 'rung-amps';
 
-/** Whether anything without line voltage still parts the leading suspects. */
+/** Whether a probe without line voltage can still separate the leading suspects. */
 const safeOnesTell = ({ clinic }: Bench, { complaint, evidence }: Rig): boolean => {
   const { table, classes } = clinic;
   const lead = leading(classes, posterior(table, complaint, evidence));
@@ -110,7 +110,7 @@ const after = (rig: Rig, act: Act, seconds: number, change: Partial<Rig>, seen: 
   rig: { ...rig, ...change, seconds: rig.seconds + seconds, done: [...rig.done, { act, seconds, seen }] },
 });
 
-/** What is seen by an act: named, or between two points; undefined: there is nothing like it. */
+/** What an act observes: a named probe, or between two points; undefined: nothing. */
 const probeOf = ({ clinic: { table } }: Bench, rig: Rig, act: Extract<Act, { kind: 'probe' | 'meter' }>) => {
   if (act.kind === 'probe') return table.probeById(act.id);
   const { facts, wall } = table.model;
@@ -118,7 +118,7 @@ const probeOf = ({ clinic: { table } }: Bench, rig: Rig, act: Extract<Act, { kin
   return free ? (table.probeById(free.id) ?? free) : undefined;
 };
 
-/** The entry of the thermostat’s menu that shows what a look is at; undefined: it is in no menu. */
+/** The menu entry for a setting look; undefined: not in a menu. */
 export const entryOfLook = ({ wall }: Bench, { of: { observable } }: Probe): string | undefined =>
   observable.kind === 'setting' ? wall().entryOf.get(observable.look) : undefined;
 
@@ -144,18 +144,18 @@ const probed = (bench: Bench, rig: Rig, act: Extract<Act, { kind: 'probe' | 'met
   if (probe.kind === 'live' && !isClamp(probe) && safeOnesTell(bench, rig))
     return ended(rig, act, { kind: 'unsafe', ...LIVE_FOR_DEAD });
   const seen = { probe, answer: bench.world.answer(probe) };
-  // Whoever has gone to an entry has its value before him.
+  // Going to an entry shows its value.
   const seconds = (entry === undefined ? probe.seconds : 0) + READ_S;
   return after(rig, act, seconds, { evidence: [...rig.evidence, seen] }, seen);
 };
 
-/** What a thermostat that shows nothing tells whoever reaches for its keys; null: it shows something. */
+/** The message of a blank thermostat; null: not blank. */
 const blankSeen = ({ clinic, world }: Bench): Evidence | null => {
   const probe = clinic.table.probes.find(({ of }) => of.observable.kind === 'display');
   return probe && world.answer(probe) === 'blank' ? { probe, answer: 'blank' } : null;
 };
 
-/** Whether someone has seen that the thermostat shows nothing: its menus are not to be read then. */
+/** Whether the blank display was seen: its menus cannot be read then. */
 export const isSeenBlank = ({ evidence }: Rig): boolean =>
   evidence.some(({ probe, answer }) => probe.of.observable.kind === 'display' && answer === 'blank');
 
@@ -174,7 +174,7 @@ const keyed = (bench: Bench, rig: Rig, act: Extract<Act, { kind: 'keys' }>): Act
 const sameOnes = (some: readonly string[], others: readonly string[]) =>
   some.length === others.length && some.every((each) => others.includes(each));
 
-/** How likely the player's own readings make what he names: of one cause with all that nothing tells from it. */
+/** Likelihood of the named cause by the player's own readings, including causes it cannot be told from. */
 const likelihoodOf = ({ clinic }: Bench, { complaint, evidence }: Rig, causes: readonly string[]): number => {
   const { suspects, standpoint } = diagnose(clinic, { complaint, evidence, skipped: [] });
   if (causes.length > 1)
@@ -188,7 +188,7 @@ const likelihoodOf = ({ clinic }: Bench, { complaint, evidence }: Rig, causes: r
   return suspects.find((suspect) => suspect.causes.some(({ id }) => id === causes[0]))?.p ?? 0;
 };
 
-/** Whether what is named is what is wrong, or cannot be told from it. */
+/** Whether the named cause is right, or cannot be told from the right one. */
 const isTruth = ({ clinic, truth }: Bench, causes: readonly string[]): boolean => {
   if (truth.length !== 1 || causes.length !== 1) return sameOnes(causes, truth);
   const mates = clinic.classes.find((each) => each.causes.some(({ id }) => id === truth[0]));
@@ -196,8 +196,8 @@ const isTruth = ({ clinic, truth }: Bench, causes: readonly string[]): boolean =
 };
 
 /**
- * Does something in a round. What is seen comes from the house itself; what cannot be done as things stand costs
- * nothing and says why; what is not safe ends the round.
+ * Performs an act in a round. Observations come from the house itself; an impossible act costs nothing and says why; an
+ * unsafe act ends the round.
  */
 export const act = (bench: Bench, rig: Rig, what: Act): Acted => {
   if (rig.end) return cannot('This round is over.');

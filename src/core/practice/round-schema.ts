@@ -4,11 +4,11 @@ import { idSchema } from '../job/id-schema';
 import { timeSchema } from '../job/time-schema';
 import type { Played } from './progress';
 
-/** Longest round that is believed, s: a day. */
+/** Maximum believable round time, s: a day. */
 const LONGEST_S = 86_400;
 const MOST_READINGS = 10_000;
 
-/** The database keeps no time shorter than this, and no one plays one, s. */
+/** Minimum round time: the database's resolution, s. */
 const SHORTEST_S = 1e-6;
 
 const seconds = () =>
@@ -19,7 +19,7 @@ const seconds = () =>
     .test('shortest', 'must be 0, or at least a millionth of a second', (value) => value === 0 || value >= SHORTEST_S);
 const count = () => number().integer('must be a whole number').min(0).max(MOST_READINGS).required('must be given');
 
-/** What is said of a round that was played. */
+/** What is stored about a practice round. */
 export const playedFields = {
   id: idSchema,
   round: plainText(80).required('must name a round'),
@@ -40,5 +40,5 @@ export const playedFields = {
   toldNothing: count(),
 };
 
-/** A round that was played, as it comes in from outside. */
+/** A practice round from outside, validated. */
 export const playedSchema: ObjectSchema<Played> = object(playedFields).noUnknown('contains an unknown field');

@@ -12,28 +12,28 @@ import { once } from '../units/once';
 import type { Bench } from './rig';
 import { thermostatFace } from './thermostat-face';
 
-/** A house with something wrong in it, to be found. */
+/** A house with a fault to find. */
 export interface Round {
   readonly id: string;
   readonly title: string;
   readonly facts: Facts;
-  /** Ids of what is wrong: one, or two at once. */
+  /** Ids of the causes: one, or two at once. */
   readonly causes: readonly string[];
   /** Outdoor temperature of the visit, °F. */
   readonly outdoorF: number;
-  /** Ids of what a careful look brings before anyone thinks; the best line begins with it. */
+  /** Ids of what a careful look shows first; the best solution begins with it. */
   readonly looksFirst: readonly string[];
-  /** The controller on its wall, where it is not one that ships and that the job names. */
+  /** The thermostat, if it is not the shipped one that the job names. */
   readonly thermostat?: ControllerProfile | undefined;
-  /** What it teaches, told when it is over. */
+  /** The lesson, told at the end. */
   readonly teaches: string;
 }
 
-/** The diagnosis of a round's house: what can be wrong with it, and what can be seen. */
+/** The diagnosis of a round's house: its causes and observations. */
 export const contextOfRound = ({ facts, outdoorF }: Round): DiagnosisContext =>
   diagnosisContext(tableOf(jobModel(facts), { ...DEFAULT_MOMENT, outdoorF }));
 
-/** The controller on a round’s wall: its own, or the one that its job names where that ships, else one that does. */
+/** A round’s thermostat: its own, or the shipped one that its job names, or else a default. */
 const onTheWall = ({ thermostat, facts: { setup } }: Round): ControllerProfile =>
   thermostat ??
   SHIPPED_PROFILES.find(({ id, role }) => id === setup.thermostatProfile && role === 'thermostat') ??
@@ -41,8 +41,8 @@ const onTheWall = ({ thermostat, facts: { setup } }: Round): ControllerProfile =
 
 /**
  * Puts a round on the bench.
- * @param clinic of its house, calculated once
- * @param seed for the spread of meters and of what the owner says; the same is the same round, in every class
+ * @param clinic of its house, computed once
+ * @param seed for the scatter of meters and complaints; the same seed gives the same round everywhere
  * @throws RangeError where the house has no such cause
  */
 export const benchOfRound = (round: Round, clinic: DiagnosisContext, seed: number): Bench => {
@@ -60,7 +60,7 @@ export const benchOfRound = (round: Round, clinic: DiagnosisContext, seed: numbe
   return { clinic, world, wall, truth: round.causes, looksFirst: round.looksFirst };
 };
 
-/** A house of one of the rounds with something else wrong in it, by chance: an endless round. */
+/** An endless round: the house of one of the rounds with a random fault. */
 export const endlessRound = (house: Round, clinic: DiagnosisContext, seed: number): Round => {
   const { causes } = clinic.table;
   const sum = causes.reduce((total, { weight }) => total + weight, 0);

@@ -12,7 +12,7 @@ const factsOf = (house: House, changes: readonly FactChange[]): Facts => {
   return applyChanges({ fileVersion: JOB_FILE_VERSION, facts, confirmed }, changes).facts;
 };
 
-/** A thermostat on which saving is not enough. */
+/** A thermostat that needs activation after saving. */
 const ASKS_TO_ACTIVATE: ControllerProfile = {
   ...quillwort,
   id: 'hawkweed',
@@ -41,10 +41,10 @@ const round = (
 /** An outdoor thermostat in the circuit of every bank. */
 const HELD = [{ path: 'gates.outdoorThermostats', value: [{ bank: 0, closesBelowF: 35 }] }] as const;
 
-/** A thermostat that knows the outdoor temperature: without it there are no lockouts. */
+/** A thermostat that knows the outdoor temperature: required for lockouts. */
 const SENSED = [{ path: 'thermostat.outdoorSensor', value: 'wired' }] as const;
 
-/** The authored rounds, each for one part of the work, the easier first. */
+/** The authored rounds by skill, easier ones first. */
 export const ROUNDS: readonly Round[] = [
   round(
     'dead-thermostat',

@@ -6,30 +6,30 @@ import type { Act } from './act';
 import type { Bench, Rig } from './rig';
 import { solveRound } from './solve';
 
-/** From this likelihood on what is named is known, and not guessed. */
+/** At this likelihood the named cause is known, not guessed. */
 export const PROVEN_AT = 0.8;
 
-/** How a round is judged. */
+/** Score of a round. */
 export interface Score {
   readonly result: 'found' | 'guessed' | 'wrong' | 'unsafe';
   readonly seconds: number;
-  /** What the best line takes, s, and in how many readings. */
+  /** Time and readings of the best solution, s. */
   readonly bestSeconds: number;
   readonly bestReadings: number;
   readonly readings: number;
-  /** Readings that could tell nothing when they were taken. */
+  /** Readings that could tell nothing when taken. */
   readonly toldNothing: number;
 }
 
-/** What stood after an act, and what would have told more than it did. */
+/** Suspects after an act, and a reading that would have told more. */
 export interface Replayed {
   readonly act: Act;
   readonly seconds: number;
-  /** The likeliest few, and how likely. */
+  /** The most likely ones with their likelihood. */
   readonly suspects: readonly Suspect[];
-  /** What the act's reading could be expected to tell, bits; null: it was none. */
+  /** Expected information of the act's reading, bits; null: not a reading. */
   readonly bits: number | null;
-  /** What would have told most then; null: it did, or nothing would. */
+  /** The most informative reading then; null: it was, or none was. */
   readonly better: Probe | null;
 }
 
@@ -41,7 +41,7 @@ const resultOf = ({ end }: Rig): Score['result'] => {
   return end.p >= PROVEN_AT ? 'found' : 'guessed';
 };
 
-/** Goes through a round again: what stood after each act, and what would have told more. */
+/** Replays a round: suspects after each act, and what would have told more. */
 export const replay = ({ clinic }: Bench, { complaint, done, evidence }: Rig): Replayed[] => {
   let taken = 0;
   const at = (count: number) => diagnose(clinic, { complaint, evidence: evidence.slice(0, count), skipped: [] });
@@ -58,9 +58,9 @@ export const replay = ({ clinic }: Bench, { complaint, done, evidence }: Rig): R
 };
 
 /**
- * Judges a round that has ended, against the line that the diagnosis itself takes.
- * @param bench as it was played on; `best` is played on one of its own, so that its meters spread alike
- * @param lines the round gone through again, where that was done already
+ * Scores a finished round against the diagnosis's own solution.
+ * @param bench the bench it was played on; `best` is played on a separate one, so that its meters scatter alike
+ * @param lines the replay, if already computed
  */
 export const scoreRound = (bench: Bench, rig: Rig, best: Bench, lines = replay(bench, rig)): Score => {
   const line = solveRound(best);

@@ -8,7 +8,7 @@ import type { Act } from './act';
 import { PLACES } from './places';
 import { act, beginRound, type Bench, entryOfLook, isSeenBlank, type Rig } from './rig';
 
-/** More than this a technician does not stand. */
+/** Maximum steps that a technician accepts. */
 const MOST_PROBES = 30;
 
 const done = (bench: Bench, rig: Rig, what: Act): Rig => {
@@ -17,7 +17,7 @@ const done = (bench: Bench, rig: Rig, what: Act): Rig => {
   return acted.rig;
 };
 
-/** Goes through the thermostat’s menus to an entry, on from where they stand, or back. */
+/** Steps through the thermostat’s menus to an entry, forward or back. */
 const atEntry = (bench: Bench, from: Rig, entry: string): Rig => {
   let rig = from;
   if (!rig.face.isReady) rig = done(bench, rig, { kind: 'keys', key: 'before' });
@@ -30,14 +30,14 @@ const atEntry = (bench: Bench, from: Rig, entry: string): Rig => {
   return rig;
 };
 
-/** The act by which a probe is read: by its name, or with two probes where no list names it. */
+/** The act that reads a probe: by name, or with two probes if it is not listed. */
 const readingOf = ({ clinic: { table } }: Bench, { id, of: { observable } }: Probe): Act => {
   if (table.probeById(id) || observable.kind !== 'ohms') return { kind: 'probe', id };
   const [red, black] = observable.between;
   return { kind: 'meter', red, black, by: 'ohms' };
 };
 
-/** Everything that a probe takes from where someone stands, the probe last. */
+/** All acts for a probe from the present place, the probe last. */
 const taken = (bench: Bench, from: Rig, probe: Probe): Rig => {
   let rig = from;
   const to = (what: Act) => {
@@ -46,7 +46,7 @@ const taken = (bench: Bench, from: Rig, probe: Probe): Rig => {
   const walk = (place: Rig['place']) => rig.place !== place && to({ kind: 'walk', to: place });
   const call = callOf(probe);
   const entry = entryOfLook(bench, probe);
-  // A menu wants its thermostat alive.
+  // Menus need a live thermostat.
   if (entry !== undefined && rig.isDead) to({ kind: 'energize' });
   if (probe.kind === 'dead') {
     if (!rig.isDead) to({ kind: 'isolate' });
@@ -62,7 +62,7 @@ const taken = (bench: Bench, from: Rig, probe: Probe): Rig => {
   const left = rig.runsFrom - rig.seconds;
   if (needsCompressor(probe) && left > 0) to({ kind: 'wait', seconds: left });
   if (entry !== undefined) rig = atEntry(bench, rig, entry);
-  // Whoever reached for the keys and found nothing on the display thinks again.
+  // Someone who found a blank display thinks again.
   if (entry !== undefined && rig.face.at !== entry) return rig;
   to(readingOf(bench, probe));
   return rig;
@@ -71,7 +71,7 @@ const taken = (bench: Bench, from: Rig, probe: Probe): Rig => {
 const named = ({ standpoint, suspects }: Diagnosis): readonly string[] =>
   standpoint.kind === 'pair' ? standpoint.pairs[0]!.causes.map(({ id }) => id) : [suspects[0]!.causes[0]!.id];
 
-/** A round as the diagnosis plays it, some things looked at before it thinks. */
+/** A round as the diagnosis plays it, with some looks first. */
 const lineOf = (bench: Bench, looksFirst: readonly Probe[]): Rig => {
   let rig = beginRound(bench);
   const inMenus = bench.clinic.table.probes
@@ -88,7 +88,7 @@ const lineOf = (bench: Bench, looksFirst: readonly Probe[]): Rig => {
   }
 };
 
-/** Ohms from R to each other screw of a device, which no list of probes names: a contact that is stuck shows there. */
+/** Ohms from R to each other terminal of a device, not on any probe list: a stuck contact shows there. */
 const contactOhms = ({ clinic: { table } }: Bench): Probe[] =>
   PLACES.flatMap((spot) =>
     pointsAt(table.model.wall.harness, spot).flatMap(({ id, points }) =>
@@ -102,7 +102,7 @@ const contactOhms = ({ clinic: { table } }: Bench): Probe[] =>
     ),
   );
 
-/** The safe look at which what is wrong reads most unlike what was named; undefined: none parts them. */
+/** The safe look at which the actual cause differs most from the named one; undefined: none separates them. */
 const partsThem = (bench: Bench, mistaken: readonly string[]): Probe | undefined => {
   const { table } = bench.clinic;
   const { truth } = bench;
@@ -120,12 +120,12 @@ const partsThem = (bench: Bench, mistaken: readonly string[]): Probe | undefined
     .sort((one, two) => two.apart - one.apart || one.probe.seconds - two.probe.seconds)[0]?.probe;
 };
 
-/** More careful looks than this are not put before the thinking. */
+/** Maximum careful looks before thinking. */
 const MOST_LOOKS = 3;
 
 /**
- * A round as the diagnosis itself plays it, by the acts that a person has: the line that a score is held to. Where it
- * comes to something else, as with a fault that no one in the house notices, a look that parts the two comes first.
+ * A round played by the diagnosis with a person's acts: the standard for the score. If it names another cause, as with
+ * a fault that no one notices, a look that separates the two comes first.
  */
 export const solveRound = (bench: Bench): Rig => {
   let looks: readonly Probe[] = bench.looksFirst.map((id) => bench.clinic.table.probeById(id)!);

@@ -8,16 +8,16 @@ import type { ResolvedSettings } from '../setup/resolve-among';
 import type { SettingValue } from '../setup/setting';
 import type { SettingId } from '../setup/setting-id';
 
-/** A round’s thermostat on its wall, with its menus as someone left them. */
+/** A round’s thermostat with its menus as left. */
 export interface ThermostatFace {
   readonly face: Face;
-  /** What the house’s Setup card wants there, by entry. */
+  /** Values that the house’s Setup card calls for, by entry. */
   readonly wanted: Codes;
-  /** By the name of a look at a setting, the entry that shows it. */
+  /** The menu entry for each setting look. */
   readonly entryOf: ReadonlyMap<string, string>;
 }
 
-/** The setting that a look is at, and what it may be left at where the cause’s own facts do not say it. */
+/** The setting of a look, and the value it may be left at if the cause's facts do not say. */
 const LOOKED_AT: Readonly<Record<string, { readonly setting: SettingId; readonly wrong: readonly SettingValue[] }>> = {
   valve: { setting: 'reversing-valve', wrong: ['O', 'B'] },
   backup: { setting: 'backup-source', wrong: ['electric', 'fossil'] },
@@ -30,16 +30,16 @@ const LOOKED_AT: Readonly<Record<string, { readonly setting: SettingId; readonly
   cycles: { setting: 'compressor-cycles', wrong: [6, 5] },
 };
 
-/** A house’s settings are as its own facts have them: everything on it was decided. */
+/** A house’s settings by its own facts, all decided. */
 const settingsOfHouse = (facts: Facts): ResolvedSettings => resolveSettings({ facts, confirmed: { has: () => true } });
 
-/** The look that a cause of the settings is seen by; undefined: it is no such cause. */
+/** The look that shows a settings cause; undefined: not a settings cause. */
 const lookOf = ({ effect }: Cause): string | undefined => effect.ails?.settingsOff?.[0];
 
 /**
- * The thermostat of a house with something wrong in it, by its own menus.
- * @param causes all that can be wrong with the house
- * @param truth ids of what is
+ * The thermostat of a house with a fault, with its own menus.
+ * @param causes all possible causes of the house
+ * @param truth ids of the actual ones
  */
 export const thermostatFace = (
   facts: Facts,
@@ -54,7 +54,7 @@ export const thermostatFace = (
       return target.kind === 'set' ? [[entryKey(entry.scope, entry.code), target.code] as const] : [];
     }),
   );
-  /** The entry that shows a cause of the settings, and the code that it is at then. */
+  /** The entry that shows a settings cause, and its code then. */
   const shownBy = (cause: Cause): readonly [key: string, code: string] | undefined => {
     const look = LOOKED_AT[lookOf(cause) ?? ''];
     const sound = look && settings.get(look.setting);
@@ -74,7 +74,7 @@ export const thermostatFace = (
   const off = new Map(
     bySetting.flatMap((cause) => {
       const at = shownBy(cause);
-      // Where there is no step that brings what is saved into force, nothing can be saved and not in force.
+      // Without an activation step, nothing can be saved and not active.
       const isMet = at !== undefined && (lookOf(cause) !== 'active' || profile.activate.length > 0);
       return isMet ? [[lookOf(cause)!, at] as const] : [];
     }),

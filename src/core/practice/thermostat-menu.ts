@@ -2,7 +2,7 @@ import type { Face } from '../setup/face/face';
 import { type ShownEntry, shownEntry } from '../setup/face/shown';
 import type { ThermostatFace } from './thermostat-face';
 
-/** A thermostat’s menus before someone who goes through them. */
+/** A thermostat’s menus while browsing. */
 export interface ThermostatMenu {
   readonly name: string;
   readonly before: readonly string[];
@@ -10,11 +10,11 @@ export interface ThermostatMenu {
   readonly isReady: boolean;
   readonly isIn: boolean;
   readonly entry: ShownEntry | null;
-  /** The value that the house’s Setup card wants at this entry; null: it says nothing of it. */
+  /** The value that the house’s Setup card calls for at this entry; null: none. */
   readonly wanted: string | null;
 }
 
-/** The thermostat of a round, as it shows itself. */
+/** A round's thermostat display. */
 export const thermostatMenu = ({ wanted }: ThermostatFace, face: Face): ThermostatMenu => {
   const { name, before, enter } = face.profile;
   const entry = shownEntry(face);

@@ -20,7 +20,7 @@ test('whatever the best line reads stands among what can be seen where and when 
     const before = roundView(round, bench, rig);
     const line = what.kind === 'probe' && before.here.find(({ id }) => id === what.id);
     if (what.kind === 'probe' && !line) {
-      // What two probes read has no line: both points are there.
+      // A two-probe reading is not listed: both points are.
       const { observable } = bench.clinic.table.probeById(what.id)!.of;
       if (observable.kind !== 'volts' && observable.kind !== 'ohms') throw new Error(`${what.id} has no line`);
       for (const { device, mark } of observable.between)

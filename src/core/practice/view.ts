@@ -14,7 +14,7 @@ import type { Round } from './round';
 import { replay, type Score, scoreRound } from './score';
 import { type ThermostatMenu, thermostatMenu } from './thermostat-menu';
 
-/** What someone holds to see something: the hand tool of a reading. */
+/** The hand tool for an observation. */
 export const TOOLS = {
   eyes: 'Look and listen',
   volts: 'Volts',
@@ -36,16 +36,16 @@ export const toolOf = ({ kind, unit }: Probe): Tool => {
   return kind === 'air' ? 'air' : 'volts';
 };
 
-/** Something that can be seen where one stands, as things stand. */
+/** An observation that is possible here and now. */
 export interface Seeable {
   readonly id: string;
   readonly words: string;
   readonly how: string;
   readonly tool: Tool;
   readonly needsPanel: boolean;
-  /** It is in the thermostat’s menu, at the entry that is shown. */
+  /** It is in the thermostat’s menu, at the displayed entry. */
   readonly isInMenu: boolean;
-  /** What it read, where it was read in this round already. */
+  /** Its reading, if taken in this round. */
   readonly seen: string | null;
   readonly caution: string | null;
 }
@@ -54,33 +54,33 @@ export interface Seeable {
 export interface DoneLine {
   readonly words: string;
   readonly seconds: number;
-  /** What was seen; null: it was no look. */
+  /** The observation; null: none. */
   readonly seen: string | null;
 }
 
-/** A class of causes that nothing tells apart, to be named. */
+/** A class of causes that cannot be told apart, to be named. */
 export interface NamedCause {
   readonly id: string;
-  /** Ids of all of it. */
+  /** Ids of the whole class. */
   readonly causes: readonly string[];
   readonly words: string;
 }
 
-/** One act gone through again: what stood after it. */
+/** One replayed act: the suspects after it. */
 export interface ReplayLine extends DoneLine {
   readonly suspects: readonly { readonly words: string; readonly p: number }[];
-  /** What the reading could be expected to tell, bits; null: it was none. */
+  /** Expected information of the reading, bits; null: not a reading. */
   readonly bits: number | null;
-  /** What would have told more; null: nothing. */
+  /** A more informative reading; null: none. */
   readonly better: string | null;
 }
 
-/** A round that is over. */
+/** A finished round. */
 export interface RoundOver {
   readonly score: Score;
-  /** What was done that is not safe, and what would have come of it; null: nothing. */
+  /** The unsafe act and its possible consequence; null: none. */
   readonly unsafe: { readonly words: string; readonly would: string } | null;
-  /** How likely the player's own readings made what he named; null: he named nothing. */
+  /** Likelihood of the named cause by the player's own readings; null: nothing named. */
   readonly p: number | null;
   readonly named: readonly string[];
   readonly truth: readonly {
@@ -93,36 +93,36 @@ export interface RoundOver {
   readonly replay: readonly ReplayLine[];
 }
 
-/** All that a player has before him. */
+/** Everything a player sees. */
 export interface RoundView {
   readonly title: string;
   readonly says: string;
   readonly outdoorF: number;
   readonly place: Spot;
   readonly call: CallId;
-  /** Calls that can be set where he stands. */
+  /** Calls that can be set here. */
   readonly calls: readonly CallId[];
   readonly isDead: boolean;
   readonly isOpen: boolean;
   readonly seconds: number;
-  /** Seconds that the compressor still waits out. */
+  /** Seconds until the compressor may run. */
   readonly waitS: number;
   readonly here: readonly Seeable[];
-  /** What the probes of a meter can be held to where he stands, and what to mind there. */
+  /** Points for the meter's probes here, and cautions. */
   readonly points: readonly ProbedDevice[];
   readonly minds: { readonly volts: string | null; readonly ohms: string };
-  /** The thermostat’s own menus, where he is before it. */
+  /** The thermostat’s own menus, if the player is there. */
   readonly menu: ThermostatMenu | null;
   readonly done: readonly DoneLine[];
 }
 
-/** A reading in words, with the call that it was taken in. */
+/** A reading in words, with its call. */
 const probeWords = (probe: Probe): string => {
   const call = callOf(probe);
   return `${probe.words}${call === null ? '' : `, ${CALLS[call].short.toLowerCase()}`}`;
 };
 
-/** An act as it was done. */
+/** An act as done. */
 const actWords = ({ clinic }: Bench, { act, seen }: Done): string => {
   const causeWords = (id: string) => clinic.table.causes.find((each) => each.id === id)?.words ?? id;
   switch (act.kind) {
@@ -161,7 +161,7 @@ const doneLine = (bench: Bench, done: Done): DoneLine => ({
 
 const MENUS_WORDS = 'Thermostat setup menu';
 
-/** What was done, a line each; one way through the thermostat’s menus is one line. */
+/** Acts, one line each; one pass through the menus is one line. */
 const doneLines = (bench: Bench, { done }: Rig): DoneLine[] => {
   const lines: DoneLine[] = [];
   done.forEach((each, at) => {
@@ -173,14 +173,14 @@ const doneLines = (bench: Bench, { done }: Rig): DoneLine[] => {
   return lines;
 };
 
-/** Whether a reading is taken by holding two probes where someone stands: it needs no line of its own. */
+/** Whether a reading is taken with two probes here: it needs no line of its own. */
 const isBetweenHere = ({ of: { observable } }: Probe, points: readonly ProbedDevice[]): boolean =>
   (observable.kind === 'volts' || observable.kind === 'ohms') &&
   observable.between.every(({ device, mark }) =>
     points.some(({ id, points: own }) => id === device && own.some((point) => point.mark === mark)),
   );
 
-/** What can be seen where someone stands, in the call that is on or in none. */
+/** Observations possible here, in the present call or in none. */
 const seeableHere = (bench: Bench, rig: Rig, points: readonly ProbedDevice[]): Seeable[] => {
   const { clinic } = bench;
   const { place, call, isDead, evidence, face } = rig;
@@ -205,7 +205,7 @@ const seeableHere = (bench: Bench, rig: Rig, points: readonly ProbedDevice[]): S
     }));
 };
 
-/** What someone who plays a round has before him: where he stands, what can be done there, what he did. */
+/** Everything a player sees: place, possible acts, acts done. */
 export const roundView = (round: Round, bench: Bench, rig: Rig): RoundView => {
   const points = pointsAt(bench.clinic.table.model.wall.harness, rig.place);
   return {
@@ -227,7 +227,7 @@ export const roundView = (round: Round, bench: Bench, rig: Rig): RoundView => {
   };
 };
 
-/** All that can be named in a round’s house, by what can be told apart. */
+/** Causes of a round's house to name, by distinguishable class. */
 export const namedCauses = ({ clinic }: Bench): NamedCause[] =>
   clinic.classes
     .map(({ causes }) => ({
@@ -238,8 +238,8 @@ export const namedCauses = ({ clinic }: Bench): NamedCause[] =>
     .sort((one, other) => one.words.localeCompare(other.words, 'en'));
 
 /**
- * A round that is over, judged and gone through again; null: it is not.
- * @param best the same round on a bench of its own
+ * A finished round with score and replay; null: not finished.
+ * @param best the same round on a separate bench
  */
 export const roundOver = (round: Round, bench: Bench, best: Bench, rig: Rig): RoundOver | null => {
   if (!rig.end) return null;
@@ -256,7 +256,7 @@ export const roundOver = (round: Round, bench: Bench, best: Bench, rig: Rig): Ro
       return { words, fix, stop };
     }),
     teaches: round.teaches,
-    // A way through menus changes nothing of what is suspected; what is read there does.
+    // Browsing menus changes no suspicion; reading a value there does.
     replay: again.flatMap(({ suspects, bits, better }, at) =>
       rig.done[at]!.act.kind === 'keys'
         ? []

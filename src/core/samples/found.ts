@@ -6,7 +6,7 @@ const assumed = assumedFacts();
 
 const wire = (cable: string, colour: string, from: string, to: string): WireRow => ({ cable, colour, from, to });
 
-/** What was in the wall: the last hand has landed W-out, and taken the interlock's lead off W1. */
+/** As-found wiring: someone landed W-out, and took the interlock's wire off W1. */
 const IN_THE_WALL: readonly WireRow[] = [
   wire('thermostat-cable', 'red', 'thermostat.R', 'furnace.R'),
   wire('thermostat-cable', 'blue', 'thermostat.C', 'furnace.C'),
@@ -30,7 +30,7 @@ const IN_THE_WALL: readonly WireRow[] = [
   wire('jumper', '', 'thermostat.AUX', 'thermostat.E'),
 ];
 
-/** Dual fuel, called back: the compressor stops in every defrost, and no one had written down what is wired to what. */
+/** Dual fuel, call-back: the compressor stops in every defrost, and the wiring was never recorded. */
 export const found: Sample = {
   id: 'tamarack-spur',
   about: 'Call-back: dual fuel on propane; as-found wiring does not match the plan.',

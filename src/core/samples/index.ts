@@ -4,5 +4,5 @@ import { proved } from './proved';
 import type { Sample } from './sample';
 import { started } from './started';
 
-/** The sample jobs, in the order of the work: planned, started, proved; and one called back. */
+/** The sample jobs, in the order of the work: planned, started, proved, and one call-back. */
 export const SAMPLES: readonly Sample[] = [planned, started, proved, found];

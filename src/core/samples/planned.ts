@@ -3,7 +3,7 @@ import type { Sample } from './sample';
 
 const assumed = assumedFacts();
 
-/** At the desk: the house is known, the equipment ordered, no one has been there. */
+/** At the office: the house is known, the equipment is ordered, no one has been on site. */
 export const planned: Sample = {
   id: 'juniper-flume',
   about: 'In planning: O valve, one bank, most outdoor-unit facts still assumed.',

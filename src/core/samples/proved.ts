@@ -15,7 +15,7 @@ const coming: Visit = {
   author: 'Emeric Valtonen',
 };
 
-/** Done and handed over; one reading was corrected on the way. */
+/** Finished and handed over, with one corrected reading. */
 export const proved: Sample = {
   id: 'cinder-creek',
   about: 'Complete and handed over: O valve, one bank, every reading taken.',

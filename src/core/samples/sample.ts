@@ -18,12 +18,10 @@ export interface Sample {
   readonly visits: readonly Visit[];
 }
 
-/** One line of a sample's readings: minutes since the start, item, value, and where the clamp was. */
+/** One line of a sample's readings: minutes since the start, item, value, and clamp place. */
 export type Line = readonly [minute: number, item: string, value: ReadingValue, place?: string];
 
-/**
- * Readings of a sample visit, with ids of their own. A second line for an item corrects the first.
- */
+/** Readings of a sample visit with fixed ids. A second line for an item corrects the first. */
 export const readingsOn = (
   { id: visit, began, author }: Visit,
   family: string,
@@ -50,14 +48,11 @@ export const readingsOn = (
 };
 
 /**
- * One line of what a sample visit did at a controller: minutes since the start, scope and code of the entry (or a step
- * of the card), what, value.
+ * One line of a sample visit at a controller: minutes since the start, entry key (or a step of the card), kind, value.
  */
 export type MarkLine = readonly [minute: number, entry: string, kind: MarkKind, value: string];
 
-/**
- * What a sample visit did at one controller, with ids of their own.
- */
+/** Marks of a sample visit at one controller, with fixed ids. */
 export const marksOn = (
   { id: visit, began, author }: Visit,
   profile: ControllerProfile,
@@ -84,5 +79,5 @@ export const marksOn = (
     };
   });
 
-/** Marks of several controllers in the order of time, as the record keeps them. */
+/** Marks of several controllers in time order, as in the record. */
 export const together = (...marks: readonly (readonly SettingMark[])[]): SettingMark[] => inTime(marks.flat());

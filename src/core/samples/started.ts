@@ -15,7 +15,7 @@ const coming: Visit = {
   author: 'Rosalind Achterberg',
 };
 
-/** In the middle of a startup: half the kit does not heat, and the clamp has just said so. */
+/** In the middle of a startup: half the kit does not heat, and the clamp just showed it. */
 export const started: Sample = {
   id: 'quarry-bench',
   about: 'Startup under way: B valve, two banks; one element stays cold.',

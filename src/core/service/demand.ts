@@ -1,15 +1,15 @@
-/** General load that counts in full, VA. NEC 220.83(B). */
+/** General load counted in full, VA. NEC 220.83(B). */
 export const FULL_VA = 8_000;
-/** Share of what is over it. NEC 220.83(B). */
+/** Share of the rest. NEC 220.83(B). */
 export const REST_SHARE = 0.4;
-/** General lighting and receptacles, VA for each square foot. NEC 220.83(B). */
+/** General lighting and receptacles, VA per square foot. NEC 220.83(B). */
 export const LIGHTING_VA_PER_FT2 = 3;
-/** Each small-appliance or laundry circuit, VA. NEC 220.83(B). */
+/** Per small-appliance or laundry circuit, VA. NEC 220.83(B). */
 export const CIRCUIT_VA = 1_500;
 
 /**
- * What a service has to carry of the general load of an existing dwelling where heat or cooling is added, VA: 8 kVA in
- * full and 40 % of the rest. NEC 220.83(B).
+ * Service demand of the general load of an existing dwelling when heat or cooling is added, VA: 8 kVA in full and 40 %
+ * of the rest. NEC 220.83(B).
  * @param otherVA connected load less heat and cooling, VA; not negative
  */
 export const generalDemandVA = (otherVA: number): number =>

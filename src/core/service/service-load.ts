@@ -9,14 +9,14 @@ import { parseTyped } from '../units/parse-number';
 import { sum } from '../units/sum';
 import { CIRCUIT_VA, generalDemandVA, LIGHTING_VA_PER_FT2, serviceAmps } from './demand';
 
-/** One line of the calculation: what it is, and its volt-amperes as connected. */
+/** One line of the calculation, and its connected volt-amperes. */
 export interface ServiceLine {
   readonly label: string;
   readonly how: string;
   readonly va: number;
 }
 
-/** One state of the heat: which banks run with the compressor, and what the service carries then. */
+/** One heating state: banks that run with the compressor, and the service load. */
 export interface ServiceState {
   readonly id: string;
   readonly label: string;
@@ -24,24 +24,24 @@ export interface ServiceState {
   readonly motorVA: number;
   readonly totalVA: number;
   readonly amps: number;
-  /** Whether the main breaker carries it; null while no one has read it. */
+  /** Whether the main breaker carries it; null: breaker not read yet. */
   readonly isCarried: boolean | null;
-  /** Whether it is the most that runs with the compressor as the wiring is planned. */
+  /** Whether it is the largest state with the compressor as planned. */
   readonly isPlanned: boolean;
-  /** The bank that is held in it; null: none. */
+  /** The bank that is locked out in it; null: none. */
   readonly held: number | null;
-  /** Whether a relay can hold it: the board has an input of its own for it. */
+  /** Whether a relay can lock it out: the board has a separate input for it. */
   readonly canBeHeld: boolean;
 }
 
-/** The house’s service, calculated; what is missing is said, with what to do. */
+/** The house’s service calculation; missing facts are listed with what to do. */
 export interface ServiceLoad {
   readonly volts: number;
   readonly mainAmps: number | null;
   readonly other: readonly ServiceLine[];
   readonly otherVA: number;
   readonly demandVA: number;
-  /** Everything at once; each bank held out while the compressor runs; and the strips alone. */
+  /** Everything at once; each bank locked out while the compressor runs; and strips alone. */
   readonly states: readonly ServiceState[];
   readonly missing: readonly string[];
 }
@@ -75,7 +75,7 @@ const otherLines = ({ service, load }: Facts): readonly ServiceLine[] => {
   ];
 };
 
-/** Compressor, outdoor fan and blower, VA; null where their plates are not read. */
+/** Compressor, outdoor fan and blower, VA; null if a nameplate was not read. */
 const motorVA = (facts: Facts): number | null => {
   const { service, outdoorUnit, heatKit } = facts;
   if (service.motorKVA !== null) return service.motorKVA * KILO;
@@ -84,16 +84,16 @@ const motorVA = (facts: Facts): number | null => {
   return outdoorAmps * heatKit.serviceVolts + blowerVA(facts);
 };
 
-/** The blower at its own volts: a furnace's is on 120 V. */
+/** The blower at its own volts: 120 V in a furnace. */
 const blowerVA = (facts: Facts) => facts.airHandler.blowerAmps * indoorServiceVolts(facts);
 
-/** Banks that could be held out, largest number first, each with its heat, VA. */
+/** Banks that could be locked out, highest number first, with their load, VA. */
 const banksOf = (facts: Facts): readonly { readonly bank: number; readonly va: number }[] => {
   const rows = backupOf(facts) === 'strips' ? kitRows(facts) : [];
   const banks = [...new Set(rows.map(({ bank }) => bank))].sort((one, other) => other - one);
   return banks.map((bank) => ({
     bank,
-    // A kit rated for 240 V takes less at 208 V.
+    // A kit rated for 240 V draws less at 208 V.
     va: sum(rows.filter((row) => row.bank === bank).map(({ kW }) => kW * KILO * kitShare(facts))),
   }));
 };
@@ -113,7 +113,7 @@ const missingOf = ({ service, load }: Facts, motors: number | null): readonly st
 
 /**
  * Whether the service of an existing dwelling carries the heat pump and its strips, NEC 220.83(B): the larger of heat
- * and cooling in full, 8 kVA of the rest in full, and 40 % of what is over it. Edition and authority decide.
+ * and cooling in full, 8 kVA of the rest in full, and 40 % of the remainder. Edition and authority decide.
  */
 export const serviceLoad = (facts: Facts): ServiceLoad => {
   const { mainAmps } = facts.service;

@@ -6,18 +6,18 @@ import type { SettingId } from './setting-id';
 import { SETTINGS } from './settings';
 import { settingWords } from './value';
 
-/** The questions of the talk that matter on a job, in their order. */
+/** Homeowner questions that apply to a job, in order. */
 export const questionsOf = ({ facts }: SetupJob): readonly FactPath[] =>
   ALL_FACTS.filter(({ group, path }) => group === 'talk' && factApplies(facts, path)).map(({ path }) => path);
 
-/** What one answer sets: settings by name, with their value in words. */
+/** Effects of one answer: settings with their value in words. */
 export interface AnswerEffect {
   readonly answer: string;
   readonly isCurrent: boolean;
   readonly sets: readonly { readonly id: SettingId; readonly label: string; readonly words: string }[];
 }
 
-/** More answers than this are a scale, not a choice: only the one given is shown. */
+/** With more answers than this, only the given one is shown. */
 const MOST_COMPARED = 4;
 
 const answersTo = (path: FactPath): readonly { readonly value: unknown; readonly label: string }[] => {
@@ -36,8 +36,8 @@ const answersTo = (path: FactPath): readonly { readonly value: unknown; readonly
 };
 
 /**
- * What each answer to a question would change: the settings whose value depends on it, with the value that each answer
- * gives. A question with many answers shows only what the one given sets.
+ * What each answer to a question changes: settings that depend on it, with the value for each answer. A question with
+ * many answers shows only the given one.
  */
 export const answerEffects = (job: SetupJob, path: FactPath): readonly AnswerEffect[] => {
   const given = factValue(job.facts, path);

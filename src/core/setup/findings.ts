@@ -2,5 +2,5 @@ import { applyRules, type Finding } from '../job/finding';
 import { SETUP_RULES } from './rules';
 import type { SetupSubject } from './rules/subject';
 
-/** What contradicts what among the settings of a job, and with its equipment. */
+/** Conflicts among the settings of a job and with its equipment. */
 export const setupFindings = (subject: SetupSubject): Finding[] => applyRules(SETUP_RULES, subject);

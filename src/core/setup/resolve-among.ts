@@ -5,34 +5,34 @@ import type { Setting, SettingValue, SetupContext } from './setting';
 import type { SettingId } from './setting-id';
 import { settingFromText, settingToText } from './value';
 
-/** What a job says that settings are calculated from. */
+/** Inputs of the settings calculation. */
 export interface SetupJob {
   readonly facts: Facts;
-  /** Facts that someone has looked at. */
+  /** Confirmed facts. */
   readonly confirmed: { readonly has: (path: FactPath) => boolean };
 }
 
-/** One setting of a job: what it is to be, why, and what was calculated. */
+/** One setting of a job: its value, reasons, and calculated value. */
 export interface ResolvedSetting {
   readonly setting: Setting;
-  /** Why it does not exist on this job; null where it does. */
+  /** Why it does not apply to this job; null if it does. */
   readonly absent: string | null;
-  /** What the rules calculate. */
+  /** Calculated value. */
   readonly worked: SettingValue;
   readonly because: readonly string[];
-  /** What it is to be. */
+  /** Value in effect. */
   readonly value: SettingValue;
-  /** Where `value` comes from. */
+  /** Origin of `value`. */
   readonly from: 'worked-out' | 'chosen';
-  /** Why someone chose otherwise. */
+  /** Reason for a different choice. */
   readonly reason: string;
-  /** What the job's fact says, where the setting lives in one. */
+  /** Value of the job's fact, if the setting is stored in one. */
   readonly onJob?: SettingValue;
 }
 
 export type ResolvedSettings = ReadonlyMap<SettingId, ResolvedSetting>;
 
-/** Whether someone has decided on a fact: confirmed it, or moved it off its assumption. */
+/** Whether a fact was decided: confirmed, or changed from its assumption. */
 const isDecided = ({ facts, confirmed }: SetupJob, path: FactPath): boolean =>
   confirmed.has(path) || !sameValue(factValue(facts, path), factAt(path).assumed);
 
@@ -43,9 +43,8 @@ const chosenValue = (setting: Setting, job: SetupJob, override: OverrideRow | un
 };
 
 /**
- * Calculates some settings of a job in the order in which they depend on one another: what one depends on is before it.
- * A setting that lives in a fact as a choice is what the fact says once someone has decided on it; any other is what
- * was calculated, unless an override says otherwise.
+ * Calculates settings of a job in dependency order. A setting stored in a fact as a choice takes the fact's value once
+ * decided; any other takes the calculated value unless overridden.
  */
 export const resolveAmong = (settings: readonly Setting[], job: SetupJob): ResolvedSettings => {
   const { facts } = job;

@@ -5,14 +5,14 @@ import { isSettingId } from './setting-id';
 import { SETTINGS } from './settings';
 import { settingToText } from './value';
 
-/** The setting that a profile or a record names; undefined where there is no such setting. */
+/** The setting that a profile or record names; undefined if unknown. */
 export const resolvedById = (settings: ResolvedSettings, id: string): ResolvedSetting | undefined =>
   isSettingId(id) ? settings.get(id) : undefined;
 
 /** Calculates every setting of a job. */
 export const resolveSettings = (job: SetupJob): ResolvedSettings => resolveAmong(SETTINGS, job);
 
-/** The changes of facts that give a setting a value; `reason` says why where it is not the worked-out one. */
+/** Changes of facts that set a value; `reason` is required if it differs from the calculated value. */
 export const changesToSet = (
   facts: Facts,
   { setting, worked }: ResolvedSetting,
@@ -30,13 +30,13 @@ export const changesToSet = (
 };
 
 /**
- * Whether a choice that lives in a fact is calculated otherwise and no one has decided on it: the ruler does not show
- * it yet.
+ * Whether a choice stored in a fact differs from its calculated value and was not decided: the ruler does not show it
+ * yet.
  */
 export const isOffTheJob = ({ setting, absent, onJob, value, from }: ResolvedSetting): boolean =>
   absent === null && setting.fact?.holds === 'choice' && from === 'worked-out' && onJob !== value;
 
-/** The changes that put every such worked-out choice on the job. */
+/** Changes that apply every such calculated choice to the job. */
 export const changesToApplyAll = (facts: Facts, settings: ResolvedSettings): FactChange[] => {
   const changed = new Map<FactPath, FactChange>();
   let after = facts;

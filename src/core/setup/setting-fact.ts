@@ -2,7 +2,7 @@ import { withDialSetting } from '../control/outdoor-thermostats';
 import { type FactPath, factValue } from '../job/document';
 import type { SettingFact, SettingValue } from './setting';
 
-/** A fact that holds a setting's value as it is. */
+/** A fact that stores a setting's value directly. */
 export const plainFact = (path: FactPath, holds: SettingFact['holds']): SettingFact => ({
   path,
   holds,
@@ -10,7 +10,7 @@ export const plainFact = (path: FactPath, holds: SettingFact['holds']): SettingF
   write: (_facts, value) => value,
 });
 
-/** A yes-or-no fact that holds a setting that is on or off. */
+/** A yes-or-no fact that stores an on/off setting. */
 export const flagAsOnOff = (path: FactPath, holds: SettingFact['holds']): SettingFact => ({
   path,
   holds,
@@ -18,7 +18,7 @@ export const flagAsOnOff = (path: FactPath, holds: SettingFact['holds']): Settin
   write: (_facts, value) => value === 'on',
 });
 
-/** The dial of one outdoor thermostat, by its number from 1. */
+/** The dial of one outdoor thermostat, by number from 1. */
 export const outdoorThermostatDial = (number: number): SettingFact => ({
   path: 'gates.outdoorThermostats',
   holds: 'choice',

@@ -1,4 +1,4 @@
-/** Every setting by name, family by family, in the order in which they depend on one another. */
+/** Every setting id, by family, in dependency order. */
 export const SETTING_IDS = [
   'control-mode',
   'system-type',
@@ -76,10 +76,10 @@ export const SETTING_IDS = [
   'outage-restart',
 ] as const;
 
-/** The name of a setting, as profiles, overrides and records have it. */
+/** A setting id, as used in profiles, overrides and records. */
 export type SettingId = (typeof SETTING_IDS)[number];
 
 const KNOWN: ReadonlySet<string> = new Set(SETTING_IDS);
 
-/** Whether a name out of a file is one of a setting. */
+/** Whether a name from a file is a setting id. */
 export const isSettingId = (id: string): id is SettingId => KNOWN.has(id);

@@ -3,14 +3,14 @@ import type { ControllerRole } from '../job/controllers';
 import type { FactPath, Facts } from '../job/document';
 import type { SettingId } from './setting-id';
 
-/** What a setting can hold: a named option, a number in its unit, or null where that is an answer. */
+/** Value of a setting: an option, a number in its unit, or null where allowed. */
 export type SettingValue = string | number | null;
 
-/** What a setting is calculated from. */
+/** Inputs for calculating a setting. */
 export interface SetupContext {
   readonly facts: Facts;
   readonly crossing: Balance;
-  /** What a setting that stands earlier in the catalog is to be; null where it does not exist here. */
+  /** Value of a setting earlier in the catalog; null if it does not apply. */
   readonly value: (id: SettingId) => SettingValue;
 }
 
@@ -21,8 +21,8 @@ export interface Worked {
 }
 
 /**
- * The fact that a setting lives in. `choice`: the fact is the decision, as a post on the ruler is;
- * `as-found`: the fact is what is in the controller today, and the setting is what it shall be.
+ * The fact that stores a setting. `choice`: the fact is the decision, like a lockout on the ruler; `as-found`: the fact
+ * is the present state of the controller, and the setting is the target.
  */
 export interface SettingFact {
   readonly path: FactPath;
@@ -35,18 +35,18 @@ export interface SettingFact {
 interface SettingBase {
   readonly id: SettingId;
   readonly label: string;
-  /** The controllers that may have it; none where it is a dial of its own. */
+  /** Controllers that may have it; none if it is a separate dial. */
   readonly on: readonly ControllerRole[];
   /** What it does, in one sentence. */
   readonly meaning: string;
   /** What decides it. */
   readonly decidedBy: string;
-  /** Settings that it depends on; they stand earlier in the catalog. */
+  /** Settings that it depends on, earlier in the catalog. */
   readonly after?: readonly SettingId[];
-  /** What controllers usually come with. */
+  /** Usual factory default. */
   readonly usual: SettingValue;
   readonly fact?: SettingFact;
-  /** Why it does not exist on this job; null where it does. */
+  /** Why it does not apply to this job; null if it does. */
   readonly absent?: (context: SetupContext) => string | null;
   readonly work: (context: SetupContext) => Worked;
 }
@@ -59,12 +59,12 @@ export interface ChoiceSetting extends SettingBase {
 export interface NumberSetting extends SettingBase {
   readonly kind: 'number';
   readonly unit: string;
-  /** A difference of temperatures, not a temperature: it converts without the 32. */
+  /** A temperature difference, not a temperature: converts without the 32. */
   readonly isDifference?: boolean;
   readonly min: number;
   readonly max: number;
   readonly step: number;
-  /** Whether "none" is an answer, and how it is worded. */
+  /** Words for "none", if that is an answer. */
   readonly none?: string;
 }
 
@@ -86,5 +86,5 @@ export const ON_OFF = [
   { value: 'off', label: 'Off' },
 ] as const;
 
-/** A worked-out value and why. */
+/** A calculated value and why. */
 export const worked = (value: SettingValue, ...because: string[]): Worked => ({ value, because });

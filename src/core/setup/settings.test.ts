@@ -18,7 +18,7 @@ const contradictions = (of: Facts, confirmed = NOBODY) =>
   setupFindings({ facts: of, settings: resolve(of, confirmed) });
 const one = (of: Facts, id: SettingId, confirmed = NOBODY) => resolve(of, confirmed).get(id)!;
 
-/** Any answer to any question of the talk and any choice of school. */
+/** Any answers to the homeowner questions and any choice of methods. */
 const anyAnswers = fc
   .array(
     fc
@@ -70,7 +70,7 @@ describe('the catalogue', () => {
 });
 
 describe('every value worked out', () => {
-  /** Settings whose value they cannot have, or that have no reason. */
+  /** Settings with an impossible value or without a reason. */
   const bad = (of: Facts): string[] =>
     [...resolve(of).values()]
       .filter(({ setting, absent, value, worked, because }) =>

@@ -11,10 +11,10 @@ export const settingWords = (setting: Setting, value: SettingValue): string => {
     : `${value}${setting.unit && ` ${setting.unit}`}`;
 };
 
-/** A value as text, for records; `settingFromText` reads it back. */
+/** A value as text, for records; `settingFromText` parses it. */
 export const settingToText = (value: SettingValue): string => (value === null ? 'none' : String(value));
 
-/** What is wrong with a value of a setting, as a sentence; null where nothing is. */
+/** What is wrong with a setting's value, as a sentence; null if nothing. */
 export const settingProblem = (setting: Setting, value: SettingValue): string | null => {
   if (setting.kind === 'choice')
     return setting.options.some((option) => option.value === value)
@@ -26,7 +26,7 @@ export const settingProblem = (setting: Setting, value: SettingValue): string | 
     : `Must be from ${setting.min} to ${setting.max}${setting.unit && ` ${setting.unit}`}.`;
 };
 
-/** Reads a value that was kept as text; undefined where the setting has no such value. */
+/** Parses a stored value; undefined if the setting has no such value. */
 export const settingFromText = (setting: Setting, text: string): SettingValue | undefined => {
   const value =
     setting.kind === 'choice'

@@ -24,7 +24,7 @@ const stops = (facts: Facts, readings: readonly Reading[]) =>
 const ids = (facts: Facts, readings: readonly Reading[]) => stops(facts, readings).map(({ stop }) => stop);
 
 type Read = readonly [string, ReadingValue];
-/** What stops the work on a system, and what lifts it. */
+/** Stops on a system, and what clears them. */
 const CASES: readonly (readonly [string, Facts, readonly Read[], readonly Read[]])[] = [
   [
     'co',
@@ -123,7 +123,7 @@ describe.each(CASES)('%s', (stop, facts, bad, good) => {
     expect(maySign(shutOffOf(active, [...readings, tagged]))).toBe(false);
     expect(maySign(shutOffOf(active, [...readings, tagged, lead]))).toBe(true);
     expect(record([...readings, tagged, lead]).shutOff).toMatch(/Shut off and tagged by R; acknowledged by R/);
-    // Read bad again while it is tagged: the same stop, tagged already.
+    // Failed again while tagged: the same stop, already tagged.
     expect(maySign(shutOffOf(stops(facts, [...readings, tagged, lead, ...readingsOf(bad)]), [tagged, lead]))).toBe(
       true,
     );

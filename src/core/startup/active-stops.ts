@@ -10,21 +10,21 @@ import { coVerdict } from './combustion';
 import type { PlannedItem, PlannedStep } from './plan';
 import { HEATS_AMPS, runsUncalled } from './runs-uncalled';
 
-/** A stop that stands: nothing that lifts it was read since. */
+/** An active stop: no passing reading has cleared it. */
 export interface ActiveStop {
   readonly stop: StopId;
-  /** The reading that stopped the work; null: it was read at the old thermostat. */
+  /** The reading that caused the stop; null: read at the old thermostat. */
   readonly by: TakenReading | null;
-  /** What was read, as it is called. */
+  /** Name of what was read. */
   readonly label: string;
-  /** What lifts it by a passing reading: the key of an item. */
+  /** Key of the item whose passing reading clears it. */
   readonly key: string;
 }
 
-/** What a reading says of a stop. */
+/** What a reading says about a stop. */
 type Says = 'stops' | 'lifts' | null;
 
-/** One thing that can stop the work, judged by what was last read of each item. */
+/** A condition that can stop the work, judged by the last reading of each item. */
 interface Watch {
   readonly id: string;
   readonly stop: StopId;
@@ -36,7 +36,7 @@ interface Watch {
 const numberOf = (reading: TakenReading | undefined): number | undefined =>
   typeof reading?.value === 'number' ? reading.value : undefined;
 
-/** Items of the startup whose own verdict stops the work. CO is judged with its O₂, below. */
+/** Startup items whose verdict stops the work. CO is judged with its O₂, below. */
 const itemWatches = (items: readonly PlannedItem[]): Watch[] =>
   items
     .filter(({ key }) => !/\/co$/.test(key))
@@ -60,7 +60,7 @@ const itemWatches = (items: readonly PlannedItem[]): Watch[] =>
       }));
     });
 
-/** CO and the O₂ of its sample: a new O₂ alone never lifts what CO stopped. */
+/** CO and the O₂ of its sample: a new O₂ alone never clears a CO stop. */
 const coWatch = (facts: Facts, step: 'gas' | 'oil'): Watch => ({
   id: `co ${step}`,
   stop: 'co',
@@ -77,7 +77,7 @@ const coWatch = (facts: Facts, step: 'gas' | 'oil'): Watch => ({
 
 const CALLS = ['control-volts', 'heat', 'heat-2', 'heat-aux', 'emergency', 'cool', 'cool-2'] as const;
 
-/** A compressor that runs with its Y dead, and strips that heat with their W dead or with nothing called. */
+/** A compressor that runs with Y dead, and strips that heat with W dead or without a call. */
 const weldedWatches = (facts: Facts): Watch[] =>
   CALLS.flatMap((call): Watch[] => [
     {
@@ -119,7 +119,7 @@ const weldedWatches = (facts: Facts): Watch[] =>
 
 const RUNG_AMPS = /^\/amps-(\d|element-\d|main)$/;
 
-/** A control conductor at more than 30 V, read on any page. */
+/** Over 30 V on a control conductor, read on any page. */
 const overvoltWatches = (readings: readonly Reading[], known: ReadonlySet<string>): Watch[] =>
   [...new Set(readings.map(({ item }) => item))]
     .filter((item) => CONTROL_VOLTS.test(item) && !known.has(item))
@@ -136,8 +136,8 @@ const overvoltWatches = (readings: readonly Reading[], known: ReadonlySet<string
 const CONTROL_VOLTS = /^[a-z0-9-]+\/volts-(?!outdoor$)/;
 
 /**
- * The stops that stand on a job, first read first. A reading that was corrected or withdrawn still stopped the work:
- * only a passing reading of the same thing lifts it.
+ * Active stops of a job, in order of the readings. A corrected or withdrawn reading still stops the work: only a
+ * passing reading of the same thing clears it.
  * @param steps the startup of the visit, for its verdicts
  * @param readings of all visits, in any order: a stop outlives its visit
  */
@@ -161,7 +161,7 @@ export const activeStops = (
   const last = new Map<string, TakenReading>();
   const active = new Map<string, ActiveStop>();
   for (const reading of taken) {
-    // What was read on another visit is no pair with what is read on this one.
+    // Readings of different visits are not a pair.
     if ([...last.values()].at(-1)?.visit !== reading.visit) last.clear();
     last.set(reading.item, reading);
     for (const { id, stop, about, label, says } of watches) {

@@ -13,7 +13,7 @@ import { expectWithin } from './expect';
 import { kitVolts, numberRead, type StartupContext } from './given';
 import { type Expectation, type Item, stepMoment } from './step';
 
-/** Supply temperature may be this share of the rise off, and never less than a few degrees. Our judgment: probes. */
+/** Supply tolerance as a share of the rise, with a minimum of a few degrees. Our judgment: probes. */
 const RISE_TOLERANCE = 0.15;
 const LEAST_TOLERANCE_F = 3;
 
@@ -34,7 +34,7 @@ export const returnItem = (facts: Facts, call: CallId): Item => ({
   }),
 });
 
-/** Heat that a call puts into the air, least and most, Btu/h; or what has to be read first. */
+/** Heat of a call into the air, minimum and maximum, Btu/h; or what must be read first. */
 type CallHeat =
   | {
       readonly kind: 'known';
@@ -67,7 +67,7 @@ const callHeat = (context: StartupContext, call: CallId): CallHeat => {
   const heatPump = heatPumpNow(facts, state, moment.outdoorF);
   if (heatPump.isFullTaken && facts.outdoorUnit.stages === 'two')
     return { kind: 'needs', what: 'the low-stage capacity, on the Survey', fact: 'outdoorUnit.lowPoints' };
-  // An inverter whose least speed is not known may give anything up to its most.
+  // An inverter with unknown minimum speed may give anything up to its maximum.
   const leastBtuh = heatPump.isFullTaken ? 0 : heatPump.leastBtuh;
   const isLow =
     isCompressing &&
@@ -114,12 +114,10 @@ const expectSupply = (heat: CallHeat, returnF: number | undefined, elevationFt: 
   };
 };
 
-/**
- * The blower's setting stands within this share of the airflow that the rise gives. Our judgment: probes and clamp.
- */
+/** Agreement between blower setting and airflow by rise, as a share. Our judgment: probes and clamp. */
 export const SETTING_SHARE = 0.15;
 
-/** Why the rise is small: the readings' own airflow, where it is known, says which of the two it is. */
+/** Why the rise is small: the airflow by these readings, if known, tells which. */
 const smallRise = (facts: Facts, airCfm: number | undefined) => {
   const setCfm = facts.airHandler.auxCfm;
   const isFurnace = backupOf(facts) === 'fossil';
@@ -142,8 +140,8 @@ const smallRise = (facts: Facts, airCfm: number | undefined) => {
 };
 
 /**
- * Supply air: return air as read plus the rise that the call's heat gives at the blower's airflow and this elevation.
- * @param airCfm airflow by these same readings, where they tell it
+ * Supply air: measured return air plus the rise from the call's heat at the blower's airflow and this elevation.
+ * @param airCfm airflow by these readings, if known
  */
 export const supplyItem = (context: StartupContext, call: CallId, airCfm?: number): Item => {
   const { facts } = context;
@@ -177,7 +175,7 @@ export const supplyItem = (context: StartupContext, call: CallId, airCfm?: numbe
 };
 
 /**
- * Airflow by temperature rise from the readings of emergency heat, CFM; undefined until all are there and the air has
+ * Airflow by temperature rise from the emergency-heat readings, CFM; undefined until all are read and the air has
  * warmed.
  */
 export const airflowRead = (context: StartupContext, heaterAmps: number | undefined): number | undefined => {

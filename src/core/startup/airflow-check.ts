@@ -6,10 +6,10 @@ import { kitVolts, type StartupContext } from './given';
 import { itemKey } from './item-key';
 import type { Item } from './step';
 
-/** A kit heats where it draws this share of what its smallest element takes. */
+/** Share of the smallest element's current at which a kit counts as heating. */
 const HEATS_SHARE = 0.7;
 
-/** Airflow by temperature rise with strips alone, and what it says of the blower's setting. */
+/** Airflow by temperature rise on strips alone, and what it says about the blower setting. */
 export type AirflowCheck =
   | { readonly kind: 'waits' }
   /** The kit does not heat: a rise of the air says nothing of its flow. */
@@ -22,10 +22,7 @@ export type AirflowCheck =
       readonly next?: string;
     };
 
-/**
- * Heater amps of all circuits as read, the blower's taken off where it was in the clamp; undefined until every circuit
- * is read.
- */
+/** Heater amps of all circuits, less the blower where the clamp included it; undefined until every circuit is read. */
 export const heaterAmpsRead = (context: StartupContext, items: readonly Item[]): number | undefined => {
   let sum = 0;
   for (const item of items) {
@@ -39,7 +36,7 @@ export const heaterAmpsRead = (context: StartupContext, items: readonly Item[]):
 
 /**
  * Judges the airflow from the emergency-heat readings: volts and amps of the strips, return and supply air.
- * @param ampsItems the clamp items of the step, one a circuit
+ * @param ampsItems the clamp items of the step, one per circuit
  */
 export const airflowCheck = (context: StartupContext, ampsItems: readonly Item[]): AirflowCheck => {
   const { facts } = context;

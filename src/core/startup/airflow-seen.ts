@@ -1,4 +1,4 @@
-/** Where an airflow is from. */
+/** Source of an airflow. */
 export const AIRFLOW_METHODS = {
   setting: 'By blower setting',
   table: 'By blower table at measured static',
@@ -7,7 +7,7 @@ export const AIRFLOW_METHODS = {
   input: 'By rise and the furnace’s output',
 } as const;
 
-/** An airflow by one way, and how it is calculated. */
+/** An airflow from one source, and how it is calculated. */
 export interface AirflowSeen {
   readonly way: keyof typeof AIRFLOW_METHODS;
   readonly cfm: number;

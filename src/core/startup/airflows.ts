@@ -20,7 +20,7 @@ import { stripAmpsItems } from './strip-amps';
 const air = (at: 'return' | 'supply'): Observation => ({ call: 'emergency', observable: { kind: 'temperature', at } });
 
 /**
- * What a blower moves at a pressure by its table, straight between its rows; null outside of them.
+ * Blower airflow at a pressure by its table, interpolated; null outside the table.
  * @param inWc external static pressure, in. w.c.
  */
 export const tableCfm = (rows: Facts['proof']['blowerTable'], inWc: number): number | null => {
@@ -35,10 +35,7 @@ export const tableCfm = (rows: Facts['proof']['blowerTable'], inWc: number): num
   return null;
 };
 
-/**
- * By the table, at the pressure of the call in which that is read; the airflow with backup by the share of the two
- * settings.
- */
+/** By the table, at the pressure measured in that call; the airflow with backup in proportion to the two settings. */
 const byTable = (context: StartupContext): readonly AirflowSeen[] => {
   const { facts } = context;
   const call = staticCall(facts);
@@ -62,9 +59,8 @@ const byTable = (context: StartupContext): readonly AirflowSeen[] => {
 };
 
 /**
- * The airflow with backup by every way that was read: the table, the rise with the strips' own amps, the rise with the
- * kit's plate or the furnace's output, next to what the blower is set to.
- * @source CFM = Btu/h ÷ (1.08 × density ratio × ΔT), ASHRAE Fundamentals
+ * Airflow with backup from every source: blower table, rise with measured strip amps, rise with nameplate kW or furnace
+ * output, and the blower setting. @source CFM = Btu/h ÷ (1.08 × density ratio × ΔT), ASHRAE Fundamentals
  */
 export const airflowsOf = (context: StartupContext): readonly AirflowSeen[] => {
   const { facts } = context;

@@ -1,7 +1,7 @@
 import type { ReadingValue } from '../job/reading';
 import type { Expectation, Item } from './step';
 
-/** What a quantity can be on any residential system, by the unit it is kept in. All our judgment, and wide. */
+/** Possible range of a quantity on any residential system, by stored unit. Our judgment, and wide. */
 const RANGES: Readonly<Record<string, readonly [number, number]>> = {
   V: [0, 600],
   A: [0, 300],
@@ -15,7 +15,7 @@ const RANGES: Readonly<Record<string, readonly [number, number]>> = {
   psi: [0, 500],
 };
 
-/** The same for what is read of air and ducts, by what is read. */
+/** The same for air and duct readings, by item. */
 const AIR_F = [-40, 250] as const;
 const DUCT_IN_WC = [0, 3] as const;
 const CONTROL_V = [0, 300] as const;
@@ -34,8 +34,8 @@ const rangeOf = ({ of, unit }: Item): readonly [number, number] => {
 };
 
 /**
- * Whether a number may be a slip of point or unit: only one that the quantity cannot be on any such system, and never a
- * reading that something safe depends on. A bad reading stays a bad reading.
+ * Whether a number may be a typing slip: only if the quantity cannot have that value on any such system, and never for
+ * a safety reading. A bad reading stays a bad reading.
  */
 export const canHaveSlipped = (item: Item, expected: Expectation, value: ReadingValue): value is number => {
   if (typeof value !== 'number' || expected.kind !== 'band' || expected.isDead) return false;

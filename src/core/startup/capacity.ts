@@ -1,4 +1,4 @@
-/** What a heat pump was measured to give, and what its sheet says at the same outdoor temperature. */
+/** Measured capacity, and rated capacity at the same outdoor temperature. */
 export type MeasuredCapacity =
   /** A reading is missing. */
   | { readonly kind: 'waits'; readonly what: string }
@@ -7,12 +7,12 @@ export type MeasuredCapacity =
   | {
       readonly kind: 'measured';
       readonly btuh: number;
-      /** Either way, two probes and the airflow together. */
+      /** Plus or minus, from two probes and the airflow together. */
       readonly spreadBtuh: number;
       readonly cfm: number;
       readonly cfmFrom: 'rise' | 'setting';
       readonly outdoorF: number;
       readonly sheetBtuh: number;
-      /** Of the sheet, from 0. */
+      /** Share of the rated value, from 0. */
       readonly share: number;
     };

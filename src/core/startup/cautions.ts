@@ -1,7 +1,7 @@
 import type { Facts } from '../job/document';
 import { kitRows } from '../job/kit-rows';
 
-/** Cautions, shown where the work is. Local codes and the manufacturer's instructions win over all of them. */
+/** Cautions, shown where the work is. Local codes and the manufacturer's instructions override all of them. */
 export const CAUTIONS = {
   'two-supplies':
     'Line voltage is lethal. Open, lock out and verify every supply dead: the heat kit often has its own breaker, separate from the blower’s.',
@@ -20,5 +20,5 @@ export const CAUTIONS = {
 
 export type CautionId = keyof typeof CAUTIONS;
 
-/** What to mind of the supplies on a job: a kit's own breaker, or a supply for each unit. */
+/** Caution about a job's supplies: a separate kit breaker, or a supply for each unit. */
 export const supplyCaution = (facts: Facts): CautionId => (kitRows(facts).length > 0 ? 'two-supplies' : 'every-supply');

@@ -17,7 +17,7 @@ const licensed = (facts: Facts, proof: Partial<Facts['proof']> = {}): Facts => (
 const OIL = licensed(oilFacts);
 const GAS = licensed(gasFacts);
 
-/** Verdict on the last of some readings. */
+/** Verdict on the last of the given readings. */
 const verdictOf = (facts: Facts, ...read: (readonly [string, ReadingValue])[]) => {
   const readings = read.map(([item, value]) => said(item, value));
   const key = readings.at(-1)!.item;

@@ -6,58 +6,52 @@ import type { Grade } from './step';
 const AIR_O2 = 20.9;
 
 /**
- * Carbon monoxide in the flue above which a furnace is shut down, ppm air-free. Source: ANSI Z21.47 / CSA 2.3, gas
- * central furnaces, 0.04 %; taken for oil too.
+ * Flue CO that shuts a furnace down, ppm air-free. Source: ANSI Z21.47 / CSA 2.3, gas central furnaces, 0.04 %; used
+ * for oil too.
  */
 export const MOST_CO_PPM = 400;
-/** Up to it a burner burns well, ppm air-free. Our judgment: a burner in order is below it. */
+/** Good combustion up to here, ppm air-free. Our judgment: a burner in order is below it. */
 export const GOOD_CO_PPM = 100;
-/** Above it the sample is diluted by room air and says nothing, % O₂. Our judgment: no burner in order is above it. */
+/** Above it the sample is diluted by room air and tells nothing, % O₂. Our judgment: no burner in order is above it. */
 export const DILUTED_O2 = 14;
 /**
- * Carbon monoxide in the room, ppm: fine up to the first, everyone out above the second. Sources: US EPA (9 ppm, 8 h);
- * NIOSH REL (35 ppm).
+ * Room CO, ppm: acceptable up to the first, everyone out above the second. Sources: US EPA (9 ppm, 8 h); NIOSH REL (35
+ * ppm).
  */
 export const AMBIENT_CO_PPM = [9, 35] as const;
 
-/** CO₂ of flue gas without any air left over, %. Sources: 15.4 No. 2 oil, 11.7 natural gas, 13.8 propane. */
+/** Ultimate CO₂ of flue gas, %. Sources: 15.4 No. 2 oil, 11.7 natural gas, 13.8 propane. */
 const ULTIMATE_CO2: Readonly<Record<FuelKind, number>> = { 'fuel-oil': 15.4, 'natural-gas': 11.7, propane: 13.8 };
-/** How far CO₂ and O₂ of one sample may disagree, points of CO₂. Our judgment: two cells of one analyzer. */
+/** Maximum disagreement of CO₂ and O₂ of one sample, points of CO₂. Our judgment: two cells of one analyzer. */
 const CO2_TOLERANCE = 1.5;
 
 /**
- * Carbon monoxide as it would be without any air left over, ppm.
+ * Air-free carbon monoxide, ppm.
  * @param coPpm as measured, ppm
- * @param o2 of the same sample, %; below 20.9
- * @source CO × 20.9 ÷ (20.9 − O₂)
- * @example
- * airFreePpm(95, 18.5); // 827
+ * @param o2 of the same sample, %; below 20.9 @source CO × 20.9 ÷ (20.9 − O₂)
+ * @example airFreePpm(95, 18.5); // 827
  */
 export const airFreePpm = (coPpm: number, o2: number): number => (coPpm * AIR_O2) / (AIR_O2 - o2);
 
-/**
- * CO₂ that goes with an O₂ reading, %.
- * @source ultimate CO₂ × (20.9 − O₂) ÷ 20.9
- */
+/** CO₂ that matches an O₂ reading, %. @source ultimate CO₂ × (20.9 − O₂) ÷ 20.9 */
 export const co2Of = (fuel: FuelKind, o2: number): number => (ULTIMATE_CO2[fuel] * (AIR_O2 - o2)) / AIR_O2;
 
-/** Whether CO₂ and O₂ of one sample can be together. */
+/** Whether CO₂ and O₂ of one sample agree. */
 export const fitTogether = (fuel: FuelKind, co2: number, o2: number): boolean =>
   Math.abs(co2 - co2Of(fuel, o2)) <= CO2_TOLERANCE;
 
-/** What a CO reading means, and what to do; `null` where the plain words do. */
+/** Meaning of a CO reading, and what to do; `null` if the plain words suffice. */
 export interface CoVerdict {
   readonly grade: Extract<Grade, 'pass' | 'warn' | 'fail'>;
   readonly means: string;
   readonly next?: string;
 }
 
-/** The most CO that passes: what was typed, never more than the built-in ceiling; ppm air-free. */
+/** Maximum passing CO: the typed limit, never above the built-in ceiling; ppm air-free. */
 export const coLimitPpm = (typedPpm: number | null): number => Math.min(typedPpm ?? GOOD_CO_PPM, MOST_CO_PPM);
 
 /**
- * Judges CO in the flue, air-free. Without O₂ of the same sample, or with so much that the sample is diluted, it cannot
- * pass.
+ * Judges flue CO, air-free. Without O₂ of the same sample, or with a diluted sample, it cannot pass.
  * @param coPpm as measured
  * @param o2 of the same sample, %; undefined: not read
  * @param typedPpm the manufacturer's or the code's own limit, ppm air-free; null: none typed
@@ -106,21 +100,20 @@ const SIEGERT: Readonly<Record<FuelKind, readonly [number, number]>> = {
 const F_PER_C = 1.8;
 
 /**
- * Heat that goes up the flue dry, as a share of the fuel's net heat, %.
+ * Dry flue loss as a share of the fuel's net heat, %.
  * @param netStackF flue gas less combustion air, °F
- * @param o2 of the flue gas, %; below 20.9
- * @source Siegert's formula
+ * @param o2 of the flue gas, %; below 20.9 @source Siegert's formula
  */
 export const stackLossPercent = (fuel: FuelKind, netStackF: number, o2: number): number => {
   const [a, b] = SIEGERT[fuel];
   return (netStackF / F_PER_C) * (a / (AIR_O2 - o2) + b);
 };
 
-/** Points that an analyzer may be off; points of the water's own heat, which not every analyzer counts. */
+/** Tolerance of an analyzer, points; and points of latent heat, which not every analyzer counts. */
 const EFFICIENCY_OFF = 2;
 const WATER_POINTS: Readonly<Record<FuelKind, number>> = { 'fuel-oil': 7, 'natural-gas': 11, propane: 9 };
 
-/** Between what an analyzer's efficiency can be at a stack temperature and an O₂, %. */
+/** Possible range of an analyzer's efficiency at a stack temperature and O₂, %. */
 export const efficiencySpan = (fuel: FuelKind, netStackF: number, o2: number): readonly [number, number] => {
   const dry = 100 - stackLossPercent(fuel, netStackF, o2);
   return [dry - WATER_POINTS[fuel] - EFFICIENCY_OFF, Math.min(100, dry + EFFICIENCY_OFF)];

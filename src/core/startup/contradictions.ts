@@ -6,27 +6,28 @@ import type { StartupContext } from './given';
 import type { PlannedItem, PlannedStep } from './planned';
 import { HEATS_AMPS, RUNS_SHARE } from './runs-uncalled';
 
-/** Two readings of one step that cannot both be right, and what to do about it. */
+/** Two readings of one step that cannot both be right, and what to do. */
 interface Contradiction {
   /** Keys of the two. */
   readonly keys: readonly [string, string];
   readonly means: string;
   readonly next: string;
-  /** What it stops the work for. */
+  /** The stop that it causes. */
   readonly stop?: StopId;
 }
 
 /**
- * Limits beyond which two readings cannot both be right, all our judgment: wide, so that what is named is certain.
- * A rise of air that needs a source of heat, °F; probes and a warm duct make less. */
+ * Limits beyond which two readings cannot both be right, all our judgment and wide, so that a finding is certain. A
+ * rise that needs a heat source, °F; probes and a warm duct make less.
+ */
 const WARM_RISE_F = 8;
-/** Line volts under which a supply feeds nothing. */
+/** Line volts below which a supply feeds nothing. */
 const DEAD_LINE_VOLTS = 60;
 
 const numberOf = (planned: PlannedItem | undefined): number | undefined =>
   typeof planned?.reading?.value === 'number' ? planned.reading.value : undefined;
 
-/** The readings of a step by the end of their keys. */
+/** Readings of a step by the end of their keys. */
 const readingsOf = ({ items }: PlannedStep) => {
   const find = (pattern: RegExp) => items.find(({ key, reading }) => pattern.test(key) && reading !== undefined);
   const amps = items.filter(({ key, reading }) => /\/amps-\d$/.test(key) && reading !== undefined);
@@ -35,7 +36,7 @@ const readingsOf = ({ items }: PlannedStep) => {
 
 const again = 'Read both again within the same minute on the same call. If they agree, go by that.';
 
-/** Heat that its call cannot bring, and a call without what it brings. */
+/** Heat that its call cannot give, and a call without its heat. */
 const callAgainstHeat = (context: StartupContext, step: PlannedStep): Contradiction[] => {
   const { find, amps } = readingsOf(step);
   const call = find(/\/volts-air-handler-W1$/);
@@ -78,7 +79,7 @@ const callAgainstHeat = (context: StartupContext, step: PlannedStep): Contradict
 const heldByBlower = ({ facts }: StartupContext, { item, reading }: PlannedItem): number =>
   item.places !== undefined && reading?.place !== 'heaters-only' ? facts.airHandler.blowerAmps : 0;
 
-/** Warm air without anything that warms it, or heat that leaves the air cold; strips alone. */
+/** Warm air without a heat source, or a heat source with cold air; strips alone. */
 const airAgainstHeat = (context: StartupContext, step: PlannedStep): Contradiction[] => {
   if (step.built.call !== 'emergency') return [];
   const { find, amps } = readingsOf(step);
@@ -108,7 +109,7 @@ const airAgainstHeat = (context: StartupContext, step: PlannedStep): Contradicti
   return [];
 };
 
-/** Current without volts. */
+/** Current without voltage. */
 const ampsAgainstVolts = (step: PlannedStep): Contradiction[] => {
   const { find, amps } = readingsOf(step);
   const line = find(/^strips\/volts$/);
@@ -125,14 +126,14 @@ const ampsAgainstVolts = (step: PlannedStep): Contradiction[] => {
     : [];
 };
 
-/** What cannot be true together in one step. */
+/** Contradictions within one step. */
 const contradictionsOf = (context: StartupContext, step: PlannedStep): Contradiction[] => [
   ...callAgainstHeat(context, step),
   ...airAgainstHeat(context, step),
   ...ampsAgainstVolts(step),
 ];
 
-/** Steps in which no reading passes that another speaks against: a reading that two steps share, in both. */
+/** Steps in which no contradicted reading passes; a reading that two steps share counts in both. */
 export const withContradictions = (context: StartupContext, steps: readonly PlannedStep[]): PlannedStep[] => {
   const spoken = new Map(
     steps.flatMap((step) => contradictionsOf(context, step)).flatMap((each) => each.keys.map((key) => [key, each])),

@@ -2,30 +2,30 @@ import { airDensityRatio, sensibleFactorAt } from '../units/air';
 import { BTUH_PER_TON } from '../units/constants';
 import { enthalpyBtuPerLb, humidityRatio, saturatedHumidity } from '../units/moist-air';
 
-/** Heat that one CFM of standard air carries for each Btu a lb: 60 min × 0.075 lb/ft³. Source: ASHRAE Fundamentals. */
+/** Enthalpy of one CFM of standard air per Btu/lb: 60 min × 0.075 lb/ft³. Source: ASHRAE Fundamentals. */
 const TOTAL_FACTOR = 4.5;
-/** Airflow and wet bulb at which a unit is rated for cooling. Source: AHRI 210/240. */
+/** Rating airflow and wet bulb for cooling. Source: AHRI 210/240. */
 const RATED = { cfmPerTon: 400, wetBulbF: 67, outdoorF: 95 } as const;
-/** Air that passes a coil untouched at the rated airflow, as a share. Our judgment: 3 or 4 rows of fins. */
+/** Bypass factor at rated airflow. Our judgment: 3 or 4 rows of fins. */
 const RATED_BYPASS = 0.12;
-/** Change of capacity for each °F of wet bulb and outdoors, and with airflow. Our judgment: typical tables. */
+/** Capacity change per °F of wet bulb and outdoor temperature, and with airflow. Our judgment: typical tables. */
 const CAPACITY = { perWetBulbF: 0.012, perOutdoorF: -0.005, perAirShare: 0.12 } as const;
 
-/** What a cooling coil meets. */
+/** Conditions at a cooling coil. */
 export interface CoilAir {
   /** Rated cooling, tons. */
   readonly tons: number;
   readonly cfm: number;
   readonly returnF: number;
   readonly wetBulbF: number;
-  /** Outdoor temperature, °F; as rated where it was not read. */
+  /** Outdoor temperature, °F; the rating temperature if not read. */
   readonly outdoorF?: number;
   readonly elevationFt: number;
-  /** Share of the full capacity that runs. */
+  /** Share of full capacity that runs. */
   readonly share?: number;
 }
 
-/** The temperature at which saturated air has an enthalpy, °F. */
+/** Saturation temperature for an enthalpy, °F. */
 const saturatedAtF = (btuPerLb: number, elevationFt: number): number => {
   let [low, high] = [32, 100];
   for (let step = 0; step < 40; step += 1) {
@@ -37,10 +37,9 @@ const saturatedAtF = (btuPerLb: number, elevationFt: number): number => {
 };
 
 /**
- * How much colder the supply air is than the return, °F: air mixes with what left the coil saturated at its own
- * temperature. Damp air gives more of the coil's work as water and splits less; little air splits more. A coil warmer
- * than the dew point takes sensible heat only.
- * @source bypass-factor method, ASHRAE Fundamentals; 80/67 °F at 400 CFM a ton splits near 20 °F
+ * Cooling split, °F: air mixes with what left the coil saturated at its own temperature. Damp air turns more of the
+ * capacity into water and splits less; low airflow splits more. A coil warmer than the dew point takes sensible heat
+ * only. @source bypass-factor method, ASHRAE Fundamentals; 80/67 °F at 400 CFM a ton splits near 20 °F
  */
 export const coolingSplitF = ({ tons, cfm, returnF, wetBulbF, outdoorF, elevationFt, share = 1 }: CoilAir): number => {
   const ofRated = cfm / tons / RATED.cfmPerTon;

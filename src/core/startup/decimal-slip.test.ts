@@ -25,7 +25,7 @@ test('5 in. w.c. is in no duct', () => {
     of: { call: 'fan', observable: { kind: 'pressure', at: 'static' } },
   };
   expect(decimalSlip(item, 5, null)).toBe(0.5);
-  // Real ducts read these every day.
+  // Everyday duct readings.
   expect([0.62, 0.72, 1, 2.9].map((inWc) => decimalSlip(item, inWc, null))).toEqual(Array(4).fill(null));
 });
 

@@ -4,12 +4,12 @@ import { canHaveSlipped } from './can-slip';
 import { isWithin } from './far-off';
 import type { Item } from './step';
 
-/** How far a point can have slipped: one or two places, either way. */
+/** Places that a decimal point can slip: one or two, either way. */
 const SLIPS = [0.1, 10, 0.01, 100] as const;
 
 /**
- * The number that was probably read where the point slipped in typing: 248 for 2480, which no line is. A suggestion,
- * never taken without being asked, and never for what could be a bad reading.
+ * The number probably meant if the decimal point slipped: 248 for 2480, which no line has. A suggestion, never applied
+ * unasked, and never for what could be a bad reading.
  * @param value as typed, in the item's unit
  * @returns null where the value may well be right, or no slip explains it
  */

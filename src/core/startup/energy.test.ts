@@ -65,7 +65,7 @@ test('open, then locked, then proved: each is said by itself, and a live reading
     startupOf(jobModel(started), readings, DEFAULT_MOMENT)
       .flatMap(({ items }) => items)
       .find(({ key }) => key === 'make-safe/dead-outdoor')!;
-  // On the way to its proof, or taken back, it is still to be done.
+  // On the way to its proof, or withdrawn, it is still open.
   for (const value of [seenValue('open'), seenValue('locked'), seenValue('tested'), 'undone'] as const)
     expect(item([said1(value)]).verdict).toBeUndefined();
   expect(item([said1('done')]).verdict?.grade).toBe('pass');
@@ -112,7 +112,7 @@ test('startup: while a supply is live, lugs and ohms stay shut, and its tick is 
     true,
     false,
   ]);
-  // The record keeps that it was proved when it was.
+  // The record keeps when it was verified.
   expect(live.get('make-safe/dead-kit-1')!.verdict?.grade).toBe('pass');
 });
 

@@ -7,42 +7,42 @@ import { kitRows } from '../job/kit-rows';
 import { type Reading, type ReadingValue, seenValue, seenWord } from '../job/reading';
 import { ladder } from '../strips/ladder';
 
-/** A supply that can hurt, by the end of the key that proves it dead. */
+/** A hazardous supply, by the end of the key that verifies it dead. */
 export type SupplyId = `kit-${number}` | 'air-handler' | 'outdoor';
 
 /**
- * How a supply stands, from the order of what was done and read: nothing said of it; read without volts, but not proved
- * dead; open; open and locked; open, locked and verified dead; live.
+ * State of a supply by the order of the record: nothing known; read without volts but not verified dead; open; open and
+ * locked; open, locked and verified dead; live.
  */
 export type Energy = 'unknown' | 'no-volts' | 'open' | 'locked' | 'proved' | 'live';
 
 export interface Supply {
   readonly id: SupplyId;
   readonly label: string;
-  /** The breaker that was found for it, A; null: it is not on the Survey. */
+  /** Its breaker as found, A; null: not on the Survey. */
   readonly breakerAmps: number | null;
 }
 
-/** How a supply stands, and the reading that says so. */
+/** State of a supply, and the reading that shows it. */
 export interface SupplyState extends Supply {
   readonly energy: Energy;
-  /** What was last said of it; null: nothing. */
+  /** The last word on it; null: none. */
   readonly by: Reading | null;
 }
 
-/** Line volts from which a supply is live, and amps from which something on it runs. Our judgment. */
+/** Line volts at which a supply counts as live, and amps at which something on it runs. Our judgment. */
 const LIVE_VOLTS = 30;
 const LIVE_AMPS = 0.5;
-/** Control volts from which its transformer is fed. */
+/** Control volts at which its transformer counts as powered. */
 const LIVE_CONTROL_VOLTS = 10;
-/** Line volts under which a meter says that there are none. */
+/** Line volts below which a meter shows none. */
 const NO_VOLTS = 5;
 
-/** The supplies of a job: what make-safe has to verify dead. */
+/** Supplies of a job that make-safe must verify dead. */
 export const suppliesOf = (facts: Facts): readonly Supply[] => {
   const isPackaged = facts.system.cabinet === 'packaged';
   const kit = kitRows(facts).length === 0 ? [] : facts.heatKit.breakersAmps;
-  // A furnace has a circuit of its own, whatever was noted of a kit.
+  // A furnace has its own circuit, whatever a kit entry says.
   const hasOwn = !isPackaged && (!facts.heatKit.blowerOnFirstCircuit || kit.length === 0);
   return [
     ...kit.map((breakerAmps, at) => ({
@@ -65,7 +65,7 @@ export const suppliesOf = (facts: Facts): readonly Supply[] => {
   ];
 };
 
-/** The supply that the control transformer depends on. */
+/** The supply of the control transformer. */
 export const controlSupply = (facts: Facts): SupplyId => {
   const ids = suppliesOf(facts).map(({ id }) => id);
   return ids.find((id) => id === 'air-handler') ?? ids.find((id) => id === 'kit-1') ?? 'outdoor';
@@ -81,7 +81,7 @@ const OUTDOOR_RUNS: ReadonlySet<string | null> = new Set([
   'hums',
 ]);
 
-/** What a reading says of supplies: which are live, which show no volts. */
+/** What a reading shows about supplies: live ones, and ones without volts. */
 interface Says {
   readonly live: readonly SupplyId[];
   readonly dead: readonly SupplyId[];
@@ -113,29 +113,29 @@ const saysOf = (facts: Facts, item: string, value: ReadingValue): Says => {
   return { live: [], dead: [] };
 };
 
-/** What is said of a supply before it is verified dead, in order. */
+/** The steps before a supply is verified dead, in order. */
 export const BEFORE_VERIFIED = [
   { word: 'open', label: 'Open' },
   { word: 'locked', label: 'Locked out' },
   { word: 'tested', label: 'Tester proven on a live source' },
 ] as const;
 
-/** What was said of a supply on the way to its proof. */
+/** Steps done toward verifying a supply dead. */
 const stageOf = (value: ReadingValue): Energy | undefined => {
   const word = BEFORE_VERIFIED.find((stage) => value === seenValue(stage.word))?.word;
   if (value === seenValue(STILL_LIVE)) return 'live';
   return word === 'tested' ? 'locked' : word;
 };
 
-/** What is said of a supply that was locked out and shows volts all the same. */
+/** Message for a supply that was locked out and still shows volts. */
 export const STILL_LIVE = 'still-live';
 
-/** The item that ticks off a supply as open, locked and verified dead. */
+/** The tick item for a supply open, locked out and verified dead. */
 export const verifiedDeadItem = (id: SupplyId): string => `make-safe/dead-${id}`;
 
 /**
- * How each supply of a job stands, from the order of the visit's record. A reading that shows volts ends a proof; a
- * proof ends what was live.
+ * State of each supply of a job, in record order. A reading with volts ends a verification; a verification ends a live
+ * state.
  */
 export const supplyStates = (facts: Facts, readings: readonly Reading[]): readonly SupplyState[] => {
   const supplies = suppliesOf(facts);
@@ -157,7 +157,7 @@ export const supplyStates = (facts: Facts, readings: readonly Reading[]): readon
     }
     const { live, dead } = saysOf(facts, item, value);
     for (const id of live) say(id, 'live', reading);
-    // No volts on a meter is no proof, and takes nothing away from one.
+    // Zero volts on a meter is not a verification, and does not end one.
     for (const id of dead)
       if (!['open', 'locked', 'proved'].includes(states.get(id)?.energy ?? '')) say(id, 'no-volts', reading);
   }
@@ -167,7 +167,7 @@ export const supplyStates = (facts: Facts, readings: readonly Reading[]): readon
 /** A cabinet that hands go into. */
 export type Cabinet = 'indoor' | 'outdoor' | 'wall' | 'every';
 
-/** The supplies of a cabinet: in one cabinet all of them; at the thermostat the one that feeds the transformer. */
+/** Supplies of a cabinet: all of them in a packaged unit; at the thermostat, the one that feeds the transformer. */
 const suppliesIn = (facts: Facts, cabinet: Cabinet): ReadonlySet<SupplyId> => {
   const ids = suppliesOf(facts).map(({ id }) => id);
   if (cabinet === 'every' || facts.system.cabinet === 'packaged') return new Set(ids);
@@ -185,8 +185,8 @@ const NEEDS: Readonly<Record<Energy, string>> = {
 };
 
 /**
- * Why hands stay out of a cabinet for now: each of its supplies has to be open, locked out and verified dead since it
- * was last live. Measuring to verify, a live reading and a clamp are no hands in.
+ * Why hands must stay out of a cabinet: each of its supplies must be open, locked out and verified dead since it was
+ * last live. Verifying, live readings and clamping are not hands-in work.
  * @returns null where they may go in
  */
 export const handsOut = (facts: Facts, states: readonly SupplyState[], cabinet: Cabinet): string | null => {

@@ -4,7 +4,7 @@ import type { Expectation } from './step';
 
 type Band = Extract<Expectation, { kind: 'band' }>;
 
-/** Control volts that should be there; `volts` is what the solved circuit predicts. */
+/** Control volts that should be present; `volts` is the prediction of the circuit. */
 export const expectHot = (volts: number, sum: string): Expectation => ({
   kind: 'band',
   aim: volts,
@@ -26,8 +26,8 @@ export const expectDead = (volts: number, sum: string): Expectation => ({
 });
 
 /**
- * A terminal that nothing ties down, read by a usual meter: anything up to the ghost that capacitance makes.
- * @param most volts that a ghost may show
+ * A floating terminal read with an ordinary meter: anything up to the ghost voltage.
+ * @param most maximum ghost volts
  */
 export const expectGhost = (most: number, sum: string): Expectation => ({
   kind: 'band',
@@ -41,7 +41,7 @@ export const expectGhost = (most: number, sum: string): Expectation => ({
 
 /**
  * A value with tolerances in percent.
- * @param down share that it may fall short, up: share that it may exceed; the warning limits are twice as wide
+ * @param down allowed shortfall, up: allowed excess; warning limits are twice as wide
  */
 export const expectWithin = (aim: number, down: number, up: number, sum: string): Band => ({
   kind: 'band',
@@ -52,7 +52,7 @@ export const expectWithin = (aim: number, down: number, up: number, sum: string)
   sum,
 });
 
-/** A value between two limits; a tenth of the nearer one beyond it is a warning. */
+/** A value between two limits; a tenth beyond the nearer one is a warning. */
 export const expectBetween = (least: number, most: number, unit: string, sum: string): Band => ({
   kind: 'band',
   aim: null,
@@ -62,7 +62,7 @@ export const expectBetween = (least: number, most: number, unit: string, sum: st
   sum,
 });
 
-/** A value that may be anything up to a limit from a plate; a tenth above it is a warning. */
+/** A value up to a nameplate limit; a tenth above it is a warning. */
 export const expectUpTo = (limit: number, unit: string, sum: string, least = 0): Expectation => ({
   kind: 'band',
   aim: null,

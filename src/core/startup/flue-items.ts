@@ -11,7 +11,7 @@ const TOGETHER = 'Read both again at one place in one minute; check the analyzer
 
 const cannotBe = (means: string): Verdict => ({ grade: 'fail', means, next: TOGETHER });
 
-/** CO in the room, with everything burning: read before anything else is opened. */
+/** Room CO with everything burning: read before anything is opened. */
 export const ambientCo: Item = {
   id: 'ambient-co',
   label: 'CO in the room, at breathing height',
@@ -34,7 +34,7 @@ export const ambientCo: Item = {
       : null,
 };
 
-/** O₂, CO₂ and CO of one sample: none passes that the others speak against. */
+/** O₂, CO₂ and CO of one sample: none passes if the others contradict it. */
 export const flueGas = (context: StartupContext, step: 'gas' | 'oil'): Item[] => {
   const { furnace, proof } = context.facts;
   const o2 = numberRead(context, `${step}/o2`);
@@ -77,7 +77,7 @@ export const flueGas = (context: StartupContext, step: 'gas' | 'oil'): Item[] =>
 };
 
 /**
- * Net stack temperature and efficiency: what can be together with the flue gas and its O₂.
+ * Net stack temperature and efficiency: consistent with the flue gas and its O₂.
  * @param grossKey the reading of the flue gas temperature
  */
 export const stackItems = (context: StartupContext, step: 'gas' | 'oil', grossKey: string): Item[] => {
@@ -111,13 +111,10 @@ export const stackItems = (context: StartupContext, step: 'gas' | 'oil', grossKe
   ];
 };
 
-/** Usual draft over the fire, in. w.c. Our judgment: burner manuals give −0.01 to −0.02. */
+/** Usual overfire draft, in. w.c. Our judgment: burner manuals give −0.01 to −0.02. */
 const USUAL_DRAFT = [-0.06, -0.01] as const;
 
-/**
- * Draft over the fire: below zero, unless the appliance is listed for a positive chamber; then the manufacturer's own
- * range.
- */
+/** Overfire draft: below zero unless the appliance is listed for a positive chamber; then the manufacturer's range. */
 export const draftOverFire = ({ proof }: Facts): Item => {
   const { chamberPressure, draftLeastInWc, draftMostInWc } = proof;
   return {
@@ -151,7 +148,7 @@ export const draftOverFire = ({ proof }: Facts): Item => {
   };
 };
 
-/** Smoke number of an oil flame: a trace at most. Source: ASTM D2156 scale; our judgment of what passes. */
+/** Smoke number of an oil flame: at most a trace. Source: ASTM D2156 scale; our judgment of what passes. */
 export const smokeItem: Item = {
   id: 'smoke',
   label: 'Smoke number',

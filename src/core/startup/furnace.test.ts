@@ -55,7 +55,7 @@ test('a furnace has a circuit of its own: 120 V pass, 240 do not, and no leg is 
   expect(at(240)).toMatchObject({ grade: 'fail', means: expect.stringContaining('not of 120 V') });
   expect(at(62).means).not.toMatch(/leg is lost/);
   expect(at(3).next).toMatch(/service switch/);
-  // A furnace at 114 V gives its 24 V from 114 of 120, not of 240.
+  // A furnace at 114 V gives its 24 V in proportion to 114 of 120, not of 240.
   const r24 = (volts: number) =>
     steps(facts, reading('supply-volts/air-handler', volts))
       .flatMap(({ items }) => items)
@@ -64,7 +64,7 @@ test('a furnace has a circuit of its own: 120 V pass, 240 do not, and no leg is 
   expect(aim(114) / aim(120)).toBeCloseTo(0.95, 3);
 });
 
-/** Everything that a job's startup says, in one text. */
+/** All text of a job's startup. */
 const allWords = (of: Facts): string =>
   steps(of)
     .map(({ step, built, items }) =>

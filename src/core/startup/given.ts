@@ -7,19 +7,19 @@ import { leftUnmeasured, observedNow } from '../model/observable';
 import type { Bench } from '../wiring/state';
 import { controlSupply, type SupplyId } from './energy';
 
-/** What a step knows while it is built: the job, what was read so far, and the moment for what was not. */
+/** Inputs for building a step: the job, readings so far, and the moment for the rest. */
 export interface StartupContext {
   readonly model: JobModel;
   readonly facts: Facts;
   readonly readings: ReadonlyMap<string, TakenReading>;
-  /** What was left unmeasured, with why. */
+  /** Unmeasured items, with reasons. */
   readonly notMeasured: ReadonlyMap<string, UntakenReading>;
   readonly moment: Moment;
-  /** The plan on the bench, at the line volts that were read on site. */
+  /** The plan on the bench, at the line volts read on site. */
   readonly bench: Bench;
 }
 
-/** A numeric reading of an item; undefined where there is none. */
+/** An item's numeric reading; undefined if none. */
 export const numberRead = ({ readings }: Pick<StartupContext, 'readings'>, item: string): number | undefined => {
   const value = readings.get(item)?.value;
   return typeof value === 'number' ? value : undefined;
@@ -29,10 +29,10 @@ export const numberRead = ({ readings }: Pick<StartupContext, 'readings'>, item:
 export const serviceVoltsOf = (facts: Facts, supply: SupplyId): number =>
   supply === 'air-handler' ? indoorServiceVolts(facts) : facts.heatKit.serviceVolts;
 
-/** Line volts farther from the service than this are a fault to fix, not a supply to reckon with. */
+/** Line volts farther from nominal are a fault to fix, not an input. */
 const SANE_SHARES = [0.8, 1.15] as const;
 
-/** Line volts at the indoor unit as a share of the service, as read; 1 where no one has, or where they are at fault. */
+/** Measured line volts at the indoor unit as a share of nominal; 1 if not read or faulty. */
 export const supplyShare = (facts: Facts, readings: ReadonlyMap<string, TakenReading>): number => {
   const supply = controlSupply(facts);
   const volts = numberRead({ readings }, `supply-volts/${supply}`);
@@ -41,13 +41,13 @@ export const supplyShare = (facts: Facts, readings: ReadonlyMap<string, TakenRea
   return share >= SANE_SHARES[0] && share <= SANE_SHARES[1] ? share : 1;
 };
 
-/** Volts at the kit, and whether they were read while its strips ran. */
+/** Volts at the kit, and whether they were read with strips on. */
 export interface KitVolts {
   readonly volts: number;
   readonly from: 'loaded' | 'idle' | 'service';
 }
 
-/** Volts that strip readings are reckoned with: under load where they were read, else idle, else the service's. */
+/** Volts for strip readings: under load if read, else idle, else nominal. */
 export const kitVolts = (context: Pick<StartupContext, 'facts' | 'readings'>, circuit = 0): KitVolts => {
   const loaded = numberRead(context, 'strips/volts');
   if (loaded !== undefined) return { volts: loaded, from: 'loaded' };
@@ -57,7 +57,7 @@ export const kitVolts = (context: Pick<StartupContext, 'facts' | 'readings'>, ci
   return isSane ? { volts: idle, from: 'idle' } : { volts: serviceVolts, from: 'service' };
 };
 
-/** A context for a job and its readings. A tick that was taken back is history, and the item open again. */
+/** A context for a job and its readings. A withdrawn tick is history, and its item is open again. */
 export const startupContext = (model: JobModel, readings: readonly Reading[], moment: Moment): StartupContext => {
   const { facts } = model;
   const standing = new Map([...observedNow(facts, readings)].filter(([, { value }]) => value !== 'undone'));

@@ -2,6 +2,6 @@ import type { Facts } from '../job/document';
 import { observationKey } from '../model/observable';
 import type { Item } from './step';
 
-/** The key under which an item's reading is kept: that of what is read, or its own for something to do. */
+/** Key of an item's reading: that of the observable, or its own for a task. */
 export const itemKey = (facts: Facts, step: string, item: Pick<Item, 'id' | 'of'>): string =>
   item.of ? observationKey(facts, item.of) : `${step}/${item.id}`;

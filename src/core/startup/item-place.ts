@@ -4,7 +4,7 @@ import type { Facts } from '../job/document';
 import type { Observable } from '../model/observable';
 import type { Item } from './step';
 
-/** Where someone stands to read an item. */
+/** Where an item is read. */
 export const STARTUP_PLACES = {
   wall: 'thermostat',
   indoor: 'indoor unit',
@@ -12,7 +12,7 @@ export const STARTUP_PLACES = {
 } as const;
 export type StartupPlace = keyof typeof STARTUP_PLACES;
 
-/** Where the items of a step are that say nothing of themselves. */
+/** Default place of a step's items. */
 const STEP_PLACES: Readonly<Record<string, StartupPlace>> = {
   conditions: 'wall',
   'own-stages': 'yard',
@@ -25,7 +25,7 @@ const STEP_PLACES: Readonly<Record<string, StartupPlace>> = {
   leave: 'wall',
 };
 
-/** Items that stand elsewhere than the rest of their step. */
+/** Items read at another place than the rest of their step. */
 const ITEM_PLACES: Readonly<Record<string, StartupPlace>> = {
   'load/inrush': 'yard',
   'load/crankcase': 'yard',
@@ -63,7 +63,7 @@ const ofObservable = (facts: Facts, observable: Observable): StartupPlace | null
   }
 };
 
-/** Where an item of a step is read. A packaged unit has all of its parts outdoors. */
+/** Place of a step's item. All parts of a packaged unit are outdoors. */
 export const itemPlace = (facts: Facts, step: string, item: Item): StartupPlace => {
   const place =
     (item.of && ofObservable(facts, item.of.observable)) ??

@@ -2,7 +2,7 @@ import type { ReadingValue } from '../job/reading';
 import { apartF } from '../units/degrees';
 import type { Item } from './step';
 
-/** A reading's figure with its unit; a difference of temperatures as one, so that it converts without the 32. */
+/** A reading with its unit; a temperature difference is marked as one, so that it converts without the 32. */
 export const valueWords = (
   { unit, isDifference }: Pick<Item, 'unit' | 'isDifference'>,
   value: ReadingValue,

@@ -6,9 +6,9 @@ import { type ActiveStop, activeStops } from './active-stops';
 import { startupOf } from './startup-of';
 
 /**
- * The stops that stand on a job.
- * @param readings of the visit that is worked on; its expectations judge
- * @param all readings of every visit, these among them
+ * Active stops of a job.
+ * @param readings of the current visit; its expectations judge
+ * @param all readings of every visit, these included
  */
 export const jobStops = (
   model: JobModel,

@@ -15,13 +15,13 @@ const gradeOf = (value: ReadingValue, item: Item, place: string | null): Grade =
   return value >= expected.warn[0] && value <= expected.warn[1] ? 'warn' : 'fail';
 };
 
-/** Whether a value is more than a control conductor may ever carry. */
+/** Whether a value exceeds what a control conductor may ever carry. */
 const isOverControl = ({ of, isControlVolts }: Item, value: ReadingValue): boolean =>
   (isControlVolts === true || of?.observable.kind === 'volts') &&
   typeof value === 'number' &&
   value > MOST_CONTROL_VOLTS;
 
-/** A reading that just passes is said to; nothing at all where nothing is expected is no edge. */
+/** A narrow pass is mentioned, except for an expected zero. */
 const EDGE = {
   low: 'Passes, right at the low limit.',
   high: 'Passes, right at the high limit.',
@@ -52,10 +52,10 @@ const judgedPlainly = (item: Item, value: ReadingValue, place: string | null): V
 };
 
 /**
- * Judges one reading against what is expected of its item.
+ * Judges one reading against its item's expectation.
  * @param value in the item's unit
- * @param place where the clamp or probe was, for items that ask
- * @param isAssumed whether no one has looked at a fact: a limit that is only assumed fails nothing
+ * @param place of the clamp or probe, for items that ask
+ * @param isAssumed whether a fact is unconfirmed: an assumed limit fails nothing
  */
 export const judge = (
   item: Item,

@@ -28,7 +28,7 @@ const at = (item: string, value: ReadingValue, minute: number): TakenReading => 
   ...said(item, value),
   at: new Date(Date.UTC(2026, 1, 1, 8, minute)).toISOString(),
 });
-/** A run that began at 8:00, its air read a quarter hour later. */
+/** A run from 8:00, its air read a quarter hour later. */
 const RUN = [at('conditions/outdoor', 47, 0), at('heat/volts-outdoor-unit-Y', 24.4, 0)];
 const AIR = [at('heat/return', 70, 16), at('heat/supply', 94, 17)];
 const capacity = (of: Facts, readings: readonly TakenReading[], step = 'heat'): MeasuredCapacity =>

@@ -15,55 +15,54 @@ import { numberRead, type StartupContext } from './given';
 import { type Item, stepMoment } from './step';
 import { stripAmpsItems } from './strip-amps';
 
-/** A run is steady after this long, ms: as the step's wait has it. */
+/** Steady after this long, ms: the same as the step's wait. */
 const STEADY_MS = 15 * 60_000;
-/** Return and supply read farther apart than this are not of one state, ms. Our judgment. */
+/** Maximum time between return and supply readings, ms. Our judgment. */
 const TOGETHER_MS = 10 * 60_000;
-/** What each probe may be off, °F, and the airflow as a share by where it is from. Our judgment. */
+/** Uncertainty of each probe, °F, and of the airflow by its source, as a share. Our judgment. */
 const PROBE_F = 1;
 const CFM_ERROR = { rise: 0.07, setting: 0.15 } as const;
-/** Less than this an outdoor fan stands, A. */
+/** Below this the outdoor fan is off, A. */
 const FAN_STANDS_A = 0.2;
-/** Less rise than this is no heating, °F. */
+/** A smaller rise is not heating, °F. */
 const LEAST_RISE_F = 2;
 
 const read = (context: StartupContext, of: Observation): TakenReading | undefined =>
   context.readings.get(observationKey(context.facts, of));
 
-/** When this call was first read on the visit, ms: it has run since then at least. */
+/** Time of the first reading in this call on the visit, ms: it has run at least since then. */
 const ranFrom = (context: StartupContext, call: CallId): number =>
   Math.min(...[...context.readings].flatMap(([item, { at }]) => (isOfCall(item, call) ? [Date.parse(at)] : [])));
 
-/** The airflow by the strips' own rise where it was read, else the blower's setting. */
+/** Airflow by strip rise if read, else the blower setting. */
 const airflowOf = (context: StartupContext): { readonly cfm: number; readonly cfmFrom: 'rise' | 'setting' } => {
   const { facts } = context;
   const { heatCfm, auxCfm } = facts.airHandler;
   if (kitRows(facts).length > 0) {
     const items: readonly Item[] = stripAmpsItems(context, 'emergency');
     const found = heaterAmpsRead(context, items) === undefined ? undefined : airflowCheck(context, items);
-    // The blower moves another amount with strips: what it moves of its setting is the same.
+    // With strips the blower runs at another airflow; the ratio to its setting is the same.
     if (found?.kind === 'read') return { cfm: (found.cfm / auxCfm) * heatCfm, cfmFrom: 'rise' };
   }
   return { cfm: heatCfm, cfmFrom: 'setting' };
 };
 
-/** The sheet's figures for the stage that a call runs; null where it has none. */
+/** Rated data for the running stage; null if none. */
 const sheetOf = (facts: Facts, call: CallId): HeatPump | null => {
   const full = jobHeatPump(atRatedCapacity(facts));
   return facts.outdoorUnit.stages === 'two' && call === 'heat-1' ? jobLowStage(atRatedCapacity(facts)) : full;
 };
 
-/** Whether a share is one that a unit can have. */
+/** Whether a share is plausible for a unit. */
 const isPossible = (share: number): boolean => {
   const fact = factAt('proof.measuredShare');
   return fact.kind === 'number' && share >= fact.min && share <= fact.max;
 };
 
 /**
- * Capacity by the air: airflow × rise, against the sheet at the same outdoor temperature and without the frost of a
- * whole day, as a reading between two defrosts has none. Refused in a defrost, before the run is steady and with strips
- * on.
- * @source Btu/h = 1.08 × density ratio × CFM × ΔT, ASHRAE Fundamentals
+ * Capacity by airflow and rise, compared with rated capacity at the same outdoor temperature without frost, as a
+ * reading between defrosts has none. Refused in a defrost, before the run is steady, and with strips on. @source Btu/h
+ * = 1.08 × density ratio × CFM × ΔT, ASHRAE Fundamentals
  */
 export const measuredCapacity = (context: StartupContext, call: 'heat-1' | 'heat-2'): MeasuredCapacity => {
   const { facts, bench } = context;
@@ -108,7 +107,7 @@ export const measuredCapacity = (context: StartupContext, call: 'heat-1' | 'heat
   const btuh = sensibleFactorAt(facts.site.elevationFt) * cfm * riseF;
   const error = Math.hypot(CFM_ERROR[cfmFrom], (Math.SQRT2 * PROBE_F) / riseF);
   const sheetBtuh = capacityCurve({ ...sheet, frost: false }).at(outdoorF);
-  // Thin air is in the reading already: the share is of the sheet as printed.
+  // Altitude is already in the reading: the share is of the printed rating.
   const printedBtuh = sheetBtuh / facts.outdoorUnit.capacityShare;
   const share = roundTo(btuh / printedBtuh, 2);
   return isPossible(share)

@@ -1,7 +1,7 @@
 import type { PlannedItem, PlannedStep } from './planned';
 import type { Item } from './step';
 
-/** Seconds that one item takes once the system is there, by its unit. Our judgment. */
+/** Seconds per item once the system is ready, by unit. Our judgment. */
 const ITEM_S: Readonly<Record<string, number>> = {
   '': 30,
   V: 25,
@@ -13,17 +13,17 @@ const ITEM_S: Readonly<Record<string, number>> = {
   min: 60,
 };
 const OTHER_S = 60;
-/** Going to a step's place, reading how, setting the call. */
+/** Seconds for getting to the step, reading instructions and setting the call. */
 export const STEP_S = 90;
 
-/** Seconds that reading an item takes once the system is there. */
+/** Seconds to take an item's reading once the system is ready. */
 export const readSeconds = ({ unit }: Item): number => ITEM_S[unit] ?? OTHER_S;
 
 const isOpen = ({ verdict, leftOut }: PlannedItem) => !verdict && !leftOut;
 
 /**
- * Minutes that what is left of a startup takes: each open item, each step's own way and its longest wait; waits of
- * steps without anything open are over.
+ * Minutes left in a startup: each open item, each step's overhead and longest wait; waits of finished steps do not
+ * count.
  */
 export const minutesLeft = (steps: readonly PlannedStep[]): number => {
   let seconds = 0;
@@ -32,7 +32,7 @@ export const minutesLeft = (steps: readonly PlannedStep[]): number => {
     if (open.length === 0) continue;
     const reading = open.reduce((sum, { item }) => sum + readSeconds(item), 0);
     const wait = Math.max(0, ...built.waits.map((each) => each.seconds));
-    // While a system runs steady, the step's other readings are taken.
+    // While the system runs steady, the step's other readings are taken.
     seconds += STEP_S + Math.max(reading, wait);
   }
   return Math.ceil(seconds / 60);

@@ -6,11 +6,11 @@ import { expectUpTo } from './expect';
 import type { StartupContext } from './given';
 import { type Item, stepMoment } from './step';
 
-/** Least share of the plate's amps that a running motor takes. Our judgment. */
+/** Minimum share of nameplate amps of a running motor. Our judgment. */
 const IDLE_SHARE = 0.3;
-/** An inverter at its least speed takes this share of the plate. Our judgment. */
+/** An inverter at minimum speed draws this share of nameplate amps. Our judgment. */
 const SLOWEST_SHARE = 0.1;
-/** What a clamp shows next to other conductors, A. Our judgment. */
+/** Stray reading of a clamp next to other conductors, A. Our judgment. */
 const NO_AMPS = 0.3;
 
 const MOTORS = {
@@ -37,7 +37,7 @@ const RUNS_UNCALLED = {
   next: 'Check volts at Y; then the contactor: one welded closed runs with no call.',
 };
 
-/** Amps of an outdoor motor in a call, against its plate; none where it stands by plan. */
+/** Expected amps of an outdoor motor in a call, against its nameplate; none if it is off by plan. */
 export const motorAmpsItem = (context: StartupContext, call: CallId, motor: keyof typeof MOTORS): Item => {
   const { facts, model, bench } = context;
   const { label, fact, plate } = MOTORS[motor];

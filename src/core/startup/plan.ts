@@ -14,12 +14,11 @@ import { STARTUP_STEPS } from './steps';
 export type { PlannedItem, PlannedStep };
 
 /**
- * The whole startup of a job: steps that apply, each item with its expected value and, where it was read, the verdict.
- * Later expectations use earlier readings: outdoor temperature, line volts, volts at the kit, return air. Readings that
- * cannot both be true are named as such, and neither passes.
- * @param moment is in for conditions that were not measured yet
- * @param confirmed facts that someone has looked at: a limit that is only assumed fails nothing; all count so where it
- *   is not given
+ * A job's whole startup: applicable steps, each item with its expectation and, if read, its verdict. Later expectations
+ * use earlier readings: outdoor temperature, line volts, volts at the kit, return air. Contradicting readings are
+ * named, and neither passes.
+ * @param moment for conditions that are not measured yet
+ * @param confirmed confirmed facts: an assumed limit fails nothing; all count if not given
  */
 export const startupPlan = (
   model: JobModel,
@@ -50,7 +49,7 @@ export const startupPlan = (
   return withContradictions(context, steps);
 };
 
-/** Whether a step is for this crew: what takes a license is for those who say so; what was read once stays. */
+/** Whether a step is for this crew: licensed work only for those who say so; existing readings stay. */
 const mayDo = ({ id, license }: StartupStep, facts: Facts, readings: readonly Reading[]): boolean => {
   if (license === undefined) return true;
   if (license === 'fuel' ? facts.proof.fuelWork : facts.proof.refrigerantWork) return true;
@@ -58,17 +57,17 @@ const mayDo = ({ id, license }: StartupStep, facts: Facts, readings: readonly Re
   return observed(facts, readings).some(({ item }) => isOfStep(item));
 };
 
-/** The manifold's pressure was read by everyone once. */
+/** Before, anyone could read manifold pressure. */
 const MANIFOLD_ITEM = 'emergency/manifold';
 
-/** How far a startup is: items judged by grade, and those still open. */
+/** Progress of a startup: items by verdict, and open ones. */
 export interface StartupTally {
   readonly open: number;
   readonly pass: number;
   readonly warn: number;
   readonly fail: number;
   readonly noted: number;
-  /** Left unmeasured, and said why. */
+  /** Not measured, with a reason. */
   readonly leftOut: number;
 }
 
@@ -80,7 +79,7 @@ export const tally = (steps: readonly PlannedStep[]): StartupTally => {
   return count;
 };
 
-/** A step's own verdict: its worst item; open while anything is. */
+/** Verdict of a step: its worst item; open while any item is. */
 export const stepGrade = (planned: PlannedStep): 'fail' | 'warn' | 'open' | 'pass' => {
   const { open, warn, fail } = tally([planned]);
   return fail > 0 ? 'fail' : warn > 0 ? 'warn' : open > 0 ? 'open' : 'pass';

@@ -4,25 +4,28 @@ import { handsOut, type SupplyState } from './energy';
 import { judge } from './judge';
 import type { BuiltStep, Expectation, Item, Verdict } from './step';
 
-/** An item with what is expected of it, what was read, and the verdict. */
+/** An item with its expectation, reading and verdict. */
 export interface PlannedItem {
   readonly key: string;
   readonly item: Item;
   readonly reading: TakenReading | undefined;
-  /** Where it was left unmeasured: when, by whom and why. */
+  /** When, by whom and why it was not measured. */
   readonly leftOut: UntakenReading | undefined;
-  /** Why it is shut for now: hands would go in before every supply of its cabinet is verified dead. */
+  /** Why it is locked for now: hands would go in before every supply of its cabinet is verified dead. */
   readonly heldShut: string | null;
   /** Whether what its tick verified dead was read live since. */
   readonly isLiveAgain: boolean;
-  /** For the place the reading was taken at, or the item's first. */
+  /** For the place of the reading, or the item's first place. */
   readonly expected: Expectation;
   readonly verdict: Verdict | undefined;
-  /** The verdict that a value would get at a place, as while it is typed. */
+  /** Verdict on a value at a place, used while typing. */
   readonly judged: (value: ReadingValue, place: string | null) => Verdict;
 }
 
-/** An item with what the supplies are: shut where hands would go in live, its proof ended where it is. */
+/**
+ * An item with the state of the supplies: locked where hands would go in live, its verification ended if a supply is
+ * live.
+ */
 export const withEnergy = (facts: Facts, planned: PlannedItem, states: readonly SupplyState[]): PlannedItem => {
   const { item, reading } = planned;
   const own = states.find(({ id }) => id === item.proves);
@@ -40,15 +43,15 @@ export interface PlannedStep {
 }
 
 /**
- * Whether what was said of an item is that it is not done yet: taken back, at one of its stages, or done where it no
- * longer stands, as of a lockout that was moved since.
+ * Whether an item's last word leaves it open: withdrawn, at an intermediate stage, or done under conditions that have
+ * changed, such as a lockout moved since.
  */
 const isUnderWay = ({ stages = [], places }: Item, { value, place }: TakenReading): boolean =>
   value === 'undone' ||
   stages.some(({ word }) => value === seenValue(word)) ||
   (value === 'done' && places !== undefined && !places.some(({ id }) => id === place));
 
-/** What is expected of an item at a place, and the verdict on a value there. */
+/** An item's expectation at a place, and the verdict on a value there. */
 export const planItem = (
   key: string,
   item: Item,

@@ -25,7 +25,7 @@ test('a post is assumed until both of its sides were seen and it was put back', 
       .sort()
       .at(-1),
   );
-  // What was seen of one gate says nothing of another.
+  // What was seen of one lockout says nothing about another.
   expect(lockoutsTested(facts, sides, post('gates.auxAboveF'))).toBeNull();
 });
 

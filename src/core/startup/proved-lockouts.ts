@@ -4,9 +4,9 @@ import type { Reading } from '../job/reading';
 import { observedNow } from '../model/observable';
 import { type LockoutTest, lockoutTests } from './steps/lockouts';
 
-/** Whether what was seen of a lockout was seen at the temperature it is at now. */
+/** Whether a lockout was proved at the temperature it is set to now. */
 const isSeen = (facts: Facts, readings: readonly Reading[], { atF, items }: LockoutTest): string | null => {
-  // Asked for each post while it is dragged: nothing but what was said of lockouts is gone through.
+  // Called for each marker while it is dragged, so only the lockout items are read.
   const now = observedNow(
     facts,
     readings.filter(({ item }) => item.startsWith('gates/')),
@@ -19,8 +19,7 @@ const isSeen = (facts: Facts, readings: readonly Reading[], { atF, items }: Lock
 };
 
 /**
- * When a post of the ruler was proved on a visit, on both sides and at the temperature where it stands now; null: it is
- * assumed.
+ * When a lockout on the ruler was proved on a visit, on both sides and at its present setting; null: assumed.
  * @returns ISO 8601
  */
 export const lockoutsTested = (

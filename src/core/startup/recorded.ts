@@ -2,7 +2,7 @@ import type { FactPath } from '../job/document';
 import { expectBetween, expectUpTo } from './expect';
 import type { Expectation, Item } from './step';
 
-/** A reading that is kept and judged by no one. */
+/** A reading that is stored without a verdict. */
 export const recorded = (id: string, label: string, unit: string, sum = ''): Item => ({
   id,
   label,
@@ -10,20 +10,20 @@ export const recorded = (id: string, label: string, unit: string, sum = ''): Ite
   expect: () => ({ kind: 'record', sum: sum === '' ? 'Recorded only.' : `Recorded only. ${sum}` }),
 });
 
-/** Above anything that is read. */
+/** Higher than any reading. */
 export const NO_LIMIT = 1e9;
 
-/** Limits that someone types from a plate, a chart or a manual; null: not typed yet. */
+/** Limits typed from a nameplate, chart or manual; null: not typed yet. */
 interface Typed {
   readonly least?: number | null;
   readonly most?: number | null;
-  /** What is to be typed first. */
+  /** What to type first. */
   readonly fact: FactPath;
-  /** Whose limits they are. */
+  /** Source of the limits. */
   readonly sum: string;
 }
 
-/** What is expected between limits that are typed: what is missing, until they are. */
+/** Expectation from typed limits; missing until they are typed. */
 export const expectTyped = (unit: string, { least, most, fact, sum }: Typed): Expectation => {
   if (least === null || most === null) return { kind: 'needs', what: 'its limit, from the plate or the chart', fact };
   if (most === undefined) {
@@ -40,7 +40,7 @@ export const expectTyped = (unit: string, { least, most, fact, sum }: Typed): Ex
   return least === undefined ? expectUpTo(most, unit, sum) : expectBetween(least, most, unit, sum);
 };
 
-/** A reading that is judged by limits someone types. */
+/** A reading judged by typed limits. */
 export const typed = (id: string, label: string, unit: string, limits: Typed): Item => ({
   id,
   label,

@@ -33,7 +33,7 @@ test('what a gate holds today waits for the weather beyond it', () => {
     due: expect.stringMatching(/^35 °F or more out/),
   });
   expect(at(locked, 50).find(({ step }) => step === 'heat-aux')!.due).toMatch(/^40 °F or less out/);
-  // Two ways to see strips run all the same, with what each proves.
+  // Two ways to see strips run despite a lockout, with what each proves.
   const aux = startupOf(jobModel(locked), [said('conditions/outdoor', 50)], DEFAULT_MOMENT).find(
     ({ step }) => step.id === 'heat-aux',
   )!;

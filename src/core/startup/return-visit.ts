@@ -3,10 +3,10 @@ import type { Facts } from '../job/document';
 import type { PlannedStep } from './planned';
 import type { WeatherWait } from './step';
 
-/** Something that a return visit is for. */
+/** An item for a return visit. */
 export interface ReturnItem {
   readonly step: string;
-  /** What is left: a step with its open items counted, or one item. */
+  /** What remains: a step with its number of open items, or one item. */
   readonly what: string;
   readonly why: string;
   /** When it can be done, in words. */
@@ -17,7 +17,7 @@ const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', '
 /** Days before each month in a year without a leap day. */
 const MONTH_STARTS = [0, 31, 59, 90, 120, 151, 181, 212, 243, 273, 304, 334, 365] as const;
 
-/** Whether in half of a month's days an hour is as a wait wants it. */
+/** Whether on half of a month's days an hour meets a condition. */
 const isOfSeason = (hoursF: Float64Array, month: number, { weather, atF }: WeatherWait): boolean => {
   const [from, to] = [MONTH_STARTS[month]!, MONTH_STARTS[month + 1]!];
   let days = 0;
@@ -28,7 +28,7 @@ const isOfSeason = (hoursF: Float64Array, month: number, { weather, atF }: Weath
   return days >= (to - from) / 2;
 };
 
-/** Months in a row, each with the next one, "May to Sep"; a season over the turn of the year is one. */
+/** Consecutive months, as in "May to Sep"; a season across the new year is one. */
 const monthWords = (isIn: readonly boolean[]): string => {
   if (!isIn.includes(true) || !isIn.includes(false)) return isIn.includes(true) ? 'any month' : '';
   const starts = isIn.flatMap((is, month) => (is && !isIn[(month + 11) % 12] ? [month] : []));
@@ -41,7 +41,7 @@ const monthWords = (isIn: readonly boolean[]): string => {
     .join(', ');
 };
 
-/** When weather is as a step waits for it: the temperature, and the months of the job's climate where it is known. */
+/** When the weather a step waits for comes: the temperature, and the months in the job's climate if known. */
 const dueWords = ({ year }: Facts, wait: WeatherWait): string => {
   const climate = CLIMATES.find(({ id }) => id === year.weather);
   const hoursF = climate?.hoursF();
@@ -51,8 +51,8 @@ const dueWords = ({ year }: Facts, wait: WeatherWait): string => {
 };
 
 /**
- * What today's weather or access kept from being proved, each with why and when it can be: steps with open items that
- * wait for weather, and items that were left out with a reason.
+ * What today's weather or access kept from being proved, with reason and time: steps with open items that wait for
+ * weather, and unmeasured items with a reason.
  */
 export const returnVisit = (facts: Facts, steps: readonly PlannedStep[]): readonly ReturnItem[] =>
   steps.flatMap(({ step, built, items }): ReturnItem[] => {

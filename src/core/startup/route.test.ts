@@ -16,7 +16,7 @@ const ids = (steps: readonly PlannedStep[]) => steps.map(({ step }) => step.id);
 const keys = (steps: readonly PlannedStep[]) => steps.flatMap(({ items }) => items.map(({ key }) => key)).sort();
 const REASONS = Object.keys(VISIT_REASONS) as VisitReason[];
 
-/** What may never be turned round, whatever it saves. */
+/** Pairs whose order may never change, whatever time it saves. */
 const ALWAYS: readonly (readonly [string, string])[] = [
   ['make-safe', 'element-ohms'],
   ['make-safe', 'supply-volts'],

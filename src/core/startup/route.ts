@@ -4,31 +4,31 @@ import { itemPlace, type StartupPlace } from './item-place';
 import { readSeconds, STEP_S } from './minutes-left';
 import type { PlannedStep } from './planned';
 
-/** Steps in an order, each with its items by place. */
+/** Ordered steps, each with its items by place. */
 export interface Route {
   readonly steps: readonly PlannedStep[];
-  /** The places of each step in the order in which they are gone to. */
+  /** Places of each step in walking order. */
   readonly places: ReadonlyMap<string, readonly StartupPlace[]>;
   readonly minutes: number;
-  /** How often the indoor unit is climbed to. */
+  /** Trips up to the indoor unit. */
   readonly climbs: number;
 }
 
-/** How many go: one, or a second one who stays at the thermostat. */
+/** Number of people: one, or a second one at the thermostat. */
 export type People = 1 | 2;
 
-/** Minutes from one place to another; to the indoor unit there is a ladder. Our judgment. */
+/** Minutes between places; the indoor unit needs a ladder. Our judgment. */
 const WALK_MIN: Readonly<Record<StartupPlace, Readonly<Record<StartupPlace, number>>>> = {
   wall: { wall: 0, indoor: 2, yard: 1.5 },
   indoor: { wall: 2, indoor: 0, yard: 3 },
   yard: { wall: 1.5, indoor: 3, yard: 0 },
 };
-/** What a climb counts next to its minutes, so that of two routes alike in time the one with fewer is taken. */
+/** Extra cost of a climb, so that of two equally long routes the one with fewer climbs wins. */
 const CLIMB_WEIGHT_MIN = 2;
 
 /**
- * What must come before what: dead before live, supply before control volts, those before any call; the air outdoors
- * before what is judged by it; the plain call before what builds on it; put back and left right at the end.
+ * Order constraints: dead before live, supply before control volts, those before any call; outdoor air before what is
+ * judged by it; the plain call before what builds on it; restore and leave at the end.
  */
 const BEFORE: readonly (readonly [string, string])[] = [
   ['make-safe', 'element-ohms'],
@@ -58,17 +58,17 @@ const BEFORE: readonly (readonly [string, string])[] = [
   ['cool', 'cool-2'],
   ['cool', 'cool-air'],
 ];
-/** Everything that a step comes before, by what lies between as well: a step between may be missing on a visit. */
+/** Everything that must come after a step, transitively: a step between may be missing on a visit. */
 const followersOf = (step: string): readonly string[] =>
   BEFORE.flatMap(([one, other]) => (one === step ? [other, ...followersOf(other)] : []));
 const FOLLOWERS: ReadonlyMap<string, ReadonlySet<string>> = new Map(
   BEFORE.map(([one]) => [one, new Set(followersOf(one))]),
 );
 
-/** Steps that end a startup, in this order, after all others. */
+/** Final steps, in this order. */
 const LAST = ['outage', 'leave'] as const;
 
-/** Calls that run the compressor, by the mode that the valve is in. */
+/** Calls that run the compressor, by valve mode. */
 const MODE: Partial<Record<CallId, 'heat' | 'cool'>> = {
   'heat-1': 'heat',
   'heat-2': 'heat',
@@ -78,13 +78,13 @@ const MODE: Partial<Record<CallId, 'heat' | 'cool'>> = {
   'cool-2': 'cool',
 };
 
-/** A step as it is gone through: where, how long, in which call. */
+/** A step on the route: places, time, call. */
 interface Stop {
   readonly id: string;
   readonly call: CallId | null;
   readonly places: readonly StartupPlace[];
   readonly readMin: number;
-  /** Waits other than the compressor's rest; the step's own readings are taken meanwhile. */
+  /** Waits other than the compressor's minimum off time; the step's own readings are taken meanwhile. */
   readonly waitMin: number;
   readonly restMin: number;
 }
@@ -96,7 +96,7 @@ const stopsOf = (facts: Facts, steps: readonly PlannedStep[], people: People): r
     return {
       id: step.id,
       call: built.call,
-      // Who stays at the thermostat reads what is read there.
+      // The person at the thermostat reads what is read there.
       places: people === 2 ? all.filter((place) => place !== 'wall') : all,
       readMin: items.reduce((sum, { item }) => sum + readSeconds(item), STEP_S) / 60,
       waitMin: Math.max(0, ...waits.map(({ seconds }) => seconds)) / 60,
@@ -111,7 +111,7 @@ const permutations = <T>(list: readonly T[]): readonly (readonly T[])[] =>
         permutations([...list.slice(0, at), ...list.slice(at + 1)]).map((rest) => [one, ...rest]),
       );
 
-/** A way through the stops so far that ends at a place. */
+/** A partial route that ends at a place. */
 interface Way {
   readonly at: StartupPlace;
   readonly minutes: number;
@@ -121,14 +121,14 @@ interface Way {
 
 const cost = ({ minutes, climbs }: Way) => minutes + CLIMB_WEIGHT_MIN * climbs;
 
-/** Minutes that a compressor has yet to rest before each stop, and what all readings and waits take: no walking. */
+/** Remaining compressor off time before each stop, and time for readings and waits without walking, minutes. */
 const standing = (stops: readonly Stop[]): number => {
   let minutes = 0;
   let mode: 'heat' | 'cool' | null = null;
   let restedMin = 0;
   for (const { call, readMin, waitMin, restMin } of stops) {
     const own = call === null ? null : (MODE[call] ?? null);
-    // The same mode goes on; any other start waits out what is left of the rest.
+    // The same mode continues; any other start waits for the rest of the off time.
     const rest = own === null || own === mode ? 0 : Math.max(0, restMin - restedMin);
     const takes = Math.max(readMin, waitMin);
     minutes += rest + takes;
@@ -138,7 +138,7 @@ const standing = (stops: readonly Stop[]): number => {
   return minutes;
 };
 
-/** The best way through stops in their order: in which order the places of each are gone to. */
+/** The best route through stops in their order: the order of places within each. */
 const wayThrough = (stops: readonly Stop[], people: People, isFree: boolean): Way => {
   let ways: readonly Way[] = [{ at: people === 2 ? 'indoor' : 'wall', minutes: 0, climbs: 0, visits: [] }];
   let call: CallId | null = null;
@@ -148,7 +148,7 @@ const wayThrough = (stops: readonly Stop[], people: People, isFree: boolean): Wa
     const orders = isFree ? permutations(stop.places) : [stop.places];
     const after = ways.flatMap((way) =>
       orders.map((order): Way => {
-        // One alone sets the call at the thermostat first.
+        // A single person sets the call at the thermostat first.
         const path = people === 1 && isNewCall && order[0] !== 'wall' ? (['wall', ...order] as const) : order;
         let { at, minutes, climbs } = way;
         for (const place of path) {
@@ -171,7 +171,7 @@ const wayThrough = (stops: readonly Stop[], people: People, isFree: boolean): Wa
 
 const isLast = (id: string): boolean => (LAST as readonly string[]).includes(id);
 
-/** Whether of two steps the first must not come after the other. */
+/** Whether the first of two steps must not come after the other. */
 const comesBefore = (one: string, other: string): boolean => {
   if (isLast(other)) return !isLast(one) || LAST.indexOf(one as 'outage') < LAST.indexOf(other as 'outage');
   return FOLLOWERS.get(one)?.has(other) ?? false;
@@ -187,7 +187,7 @@ const moved = <T>(list: readonly T[], from: number, to: number): readonly T[] =>
   return [...left.slice(0, to), list[from]!, ...left.slice(to)];
 };
 
-/** Moves one stop after another to where the whole takes least, until none is better elsewhere. */
+/** Moves each stop to its best position until no move helps. */
 const improved = (stops: readonly Stop[], people: People): readonly Stop[] => {
   let best = stops;
   let least = total(best, people);
@@ -233,7 +233,7 @@ const routeOf = (
   };
 };
 
-/** What the one at the thermostat reads comes first. */
+/** Thermostat readings come first. */
 const withWall = (
   facts: Facts,
   steps: readonly PlannedStep[],
@@ -244,14 +244,13 @@ const withWall = (
   return items.some(({ item }) => itemPlace(facts, id, item) === 'wall') ? ['wall', ...visits] : visits;
 };
 
-/** A startup in its plain order, as it is walked. */
+/** A startup walked in its listed order. */
 export const plainRoute = (facts: Facts, steps: readonly PlannedStep[], people: People): Route =>
   routeOf(facts, steps, stopsOf(facts, steps, people), people, false);
 
 /**
- * A startup by place: steps and, within each, items in an order in which the indoor unit is climbed to least and waits
- * are used, nothing before what it needs. It depends on what is to be read and not on what was, so that it stays as it
- * is while it is worked through.
+ * A startup by place: steps and items in an order with the fewest trips to the indoor unit and the waits used,
+ * respecting all constraints. It depends on what must be read, not on what was, so it stays the same while working.
  */
 export const placeRoute = (facts: Facts, steps: readonly PlannedStep[], people: People): Route =>
   routeOf(facts, steps, improved(stopsOf(facts, steps, people), people), people, true);

@@ -1,17 +1,17 @@
 import type { Facts } from '../job/document';
 
-/** Amps above which a strip heats: a clamp's zero and the blower may be all there is under it. Our judgment. */
+/** Amps above which a strip counts as heating: below it may be clamp zero and blower only. Our judgment. */
 export const HEATS_AMPS = 8;
 
-/** Least share of the plate's amps at which a compressor certainly runs. Our judgment. */
+/** Minimum share of nameplate amps at which a compressor certainly runs. Our judgment. */
 export const RUNS_SHARE = 0.25;
-/** The same where no plate was read, A. Our judgment: more than a crankcase heater takes. */
+/** The same without a nameplate, A. Our judgment: more than a crankcase heater draws. */
 const RUNS_AMPS = 3;
 
 const RUNNING: ReadonlySet<string> = new Set(['runs', 'compressor-alone']);
 const STANDING: ReadonlySet<string> = new Set(['still', 'fan-alone', 'hums', 'fan-and-hum', 'contactor-in-only']);
 
-/** Whether a compressor runs, by its amps or by sight; null: neither says. */
+/** Whether a compressor runs, by its amps or by sight; null: unknown. */
 export const runsUncalled = ({ outdoorUnit }: Facts, amps: number | undefined, seen: string | null): boolean | null => {
   if (amps !== undefined)
     return (

@@ -2,20 +2,20 @@ import { correctedMs, inTime } from '../job/in-time';
 import { currentReadings, type Reading, type TakenReading } from '../job/reading';
 import type { ActiveStop } from './active-stops';
 
-/** Under these the record keeps that a system was shut off and tagged, and that a crew lead acknowledged it. */
+/** Items that record a system as shut off and tagged, and a crew lead's acknowledgment. */
 export const TAGGED_ITEM = 'stop-work/tagged';
 export const ACKNOWLEDGED_ITEM = 'stop-work/acknowledged';
 
 /** How a system with a stop can be signed. */
 export type ShutOff =
-  /** Nothing stops the work. */
+  /** No stops. */
   | { readonly kind: 'clear' }
   | { readonly kind: 'untagged' }
   /** Shut off and tagged; a crew lead has not acknowledged it yet. */
   | { readonly kind: 'tagged'; readonly tagged: TakenReading }
   | { readonly kind: 'acknowledged'; readonly tagged: TakenReading; readonly lead: TakenReading };
 
-/** How far the signing of a job with stops is: both words count only where they came after the last stop. */
+/** Progress of signing a job with stops: both entries count only after the last stop. */
 export const shutOffOf = (stops: readonly ActiveStop[], readings: readonly Reading[]): ShutOff => {
   if (stops.length === 0) return { kind: 'clear' };
   const since = Math.max(...stops.map(({ by }) => (by === null ? 0 : correctedMs(by))));

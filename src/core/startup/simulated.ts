@@ -11,7 +11,7 @@ import { kitVolts, numberRead, type StartupContext, startupContext } from './giv
 import type { PlannedStep } from './planned';
 import { stepMoment } from './step';
 
-/** A spread narrower than this is one figure to a reader. */
+/** A narrower spread reads as one figure. */
 const ONE_FIGURE = 1;
 
 const predictionWords = (prediction: Prediction, unit: string): string | null => {
@@ -31,7 +31,7 @@ const predictionWords = (prediction: Prediction, unit: string): string | null =>
   }
 };
 
-/** Figures closer than this share of the larger read alike. Our judgment: a meter's own error and a call's drift. */
+/** Values closer than this share of the larger read alike. Our judgment: a meter's error and the drift of a call. */
 const ALIKE_SHARE = 0.04;
 
 const readsAlike = (one: Prediction, other: Prediction): boolean => {
@@ -47,8 +47,8 @@ const givenOf = (context: StartupContext, { call }: Observation): Given => {
 };
 
 /**
- * What the items of a step would read under what is tried, by the item's key: those that would read otherwise than
- * without it. Verdicts never depend on it: what is read is judged by a good system.
+ * What a step's items would read under the simulation, by item key: only those that differ. Verdicts never depend on
+ * it: readings are judged by a good system.
  */
 export const simulatedReadings = (
   model: JobModel,

@@ -1,7 +1,7 @@
 import { type PlannedStep, tally } from './plan';
 
 /**
- * What the Startup page answers: whether the system passes so far, and the readings that do not, by name.
+ * The answer on the Startup page: whether the system passes so far, and the readings that do not.
  * @param steps all steps of the visit's list
  */
 export const startupAnswer = (steps: readonly PlannedStep[]): string => {

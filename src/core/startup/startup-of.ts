@@ -19,9 +19,9 @@ const planOf = memoizeLast(
 );
 
 /**
- * The startup of a job with its verdicts. What is tried never counts there: a reading is judged by a good system.
- * @param moment is in for conditions that were not measured yet
- * @param confirmed facts that someone has looked at; all count so where it is not given
+ * A job's startup with verdicts. A simulation never counts there: readings are judged by a good system.
+ * @param moment for conditions that are not measured yet
+ * @param confirmed confirmed facts; all if not given
  */
 export const startupOf = (
   model: JobModel,

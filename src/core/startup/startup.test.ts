@@ -153,7 +153,7 @@ describe('terminals', () => {
     expect(verdict.grade).toBe('fail');
     expect(verdict.means).toMatch(/yellow conductor/i);
     const suspects = wireSuspects(startupContext(jobModel(proved.facts), readings, DEFAULT_MOMENT), 'heat-1');
-    // An open common outdoors reads the same here: with the board's R on it, C floats up to where Y is.
+    // An open outdoor common reads the same here: with the board's R on it, C floats to the voltage of Y.
     expect(suspects.map(({ cause }) => cause.words).sort()).toEqual([
       'Blue conductor of the outdoor cable, C to C, broken or off',
       'Thermostat contact Y not closing',
@@ -283,7 +283,7 @@ describe('verdicts that hold together', () => {
       const aim = amps.kind === 'band' ? amps.aim! : 0;
       const taken = [
         reading('strips/volts', kit.heatKit.serviceVolts),
-        // Less current than the elements should draw, and a little more rise than that would give at the set airflow.
+        // Less current than the elements should draw, and a little more rise than that gives at the set airflow.
         reading('emergency/amps-1', aim * 0.55, 'heaters-only'),
         reading('emergency/return', 65),
         reading('emergency/supply', 65 + rise),

@@ -10,7 +10,7 @@ import { numberRead, type StartupContext } from './given';
 import { recorded } from './recorded';
 import type { Item } from './step';
 
-/** Airflow of each call that startup makes, CFM. The first of equals is where the pressure is read. */
+/** Airflow of each call in the startup, CFM. Pressure is read in the first of equals. */
 export const callAirflows = (facts: Facts): readonly (readonly [CallId, number])[] => {
   const { heatCfm, auxCfm, coolCfm, fanCfm } = facts.airHandler;
   const isFurnace = backupOf(facts) === 'fossil';
@@ -22,17 +22,17 @@ export const callAirflows = (facts: Facts): readonly (readonly [CallId, number])
   ];
 };
 
-/** The call in which the blower moves the most air: the limit on the pressure is for it. */
+/** The call with the most airflow: the pressure limit applies to it. */
 export const staticCall = (facts: Facts): CallId =>
   callAirflows(facts).reduce((most, each) => (each[1] > most[1] ? each : most))[0];
 
-/** The pressure as something that is read. */
+/** Static pressure as an observable. */
 export const staticOf = (call: CallId): Observation => ({ call, observable: { kind: 'pressure', at: 'static' } });
 
 /** External static pressure at another airflow through the same ducts. Source: the fan laws, Δp ∝ CFM². */
 export const staticAt = (inWc: number, cfm: number, otherCfm: number): number => inWc * (otherCfm / cfm) ** 2;
 
-/** Where the two probes go, by what the blower is in. */
+/** Where the two probes go, by cabinet. */
 export const probePlaces = (facts: Facts): string => {
   if (facts.system.cabinet === 'packaged')
     return 'External static pressure: one probe in the return after the filter, one in the supply duct, both at the cabinet; panels on.';
@@ -41,7 +41,7 @@ export const probePlaces = (facts: Facts): string => {
     : 'External static pressure: one probe between filter and air handler, one in the supply plenum. Coil and strips are inside the unit and do not count. Panels on.';
 };
 
-/** The pressure, in the step of the call that moves the most air; nowhere else. */
+/** The pressure item, only in the step of the call with the most airflow. */
 export const staticItems = (context: StartupContext, call: CallId): Item[] => {
   const { facts } = context;
   if (call !== staticCall(facts)) return [];
@@ -90,7 +90,7 @@ export const staticItems = (context: StartupContext, call: CallId): Item[] => {
   ];
 };
 
-/** What to do about the pressure in a step: where the probes go, or in which call it is read. */
+/** Pressure instructions in a step: where the probes go, or in which call to read it. */
 export const staticHow = (facts: Facts, call: CallId): string[] => {
   const at = staticCall(facts);
   if (call === at) return [probePlaces(facts)];

@@ -16,7 +16,7 @@ import { type ClampPlace, type Item, stepMoment } from './step';
 const WITH_BLOWER: ClampPlace = { id: WITH_BLOWER_PLACE, label: 'Feed including blower' };
 const HEATERS_ONLY: ClampPlace = { id: 'heaters-only', label: 'Heaters only' };
 
-/** Elements that the solved circuit brings on: those of banks whose switch's coil has pulled in. */
+/** Elements on in the solved circuit: those of banks whose coil has pulled in. */
 const elementsOn = (facts: Facts, { energised }: WiringState): number[] =>
   kitRows(facts).flatMap(({ bank }, at) => (energised.has(bankCoilId(bank)) ? [at] : []));
 
@@ -33,9 +33,7 @@ const names = (elements: readonly number[]) =>
       ? `element ${elements[0]! + 1}`
       : `elements ${elements.map((at) => at + 1).join(', ')}`;
 
-/**
- * One clamp reading for each circuit of the kit, at the volts measured just before; else at rest, else the service's.
- */
+/** One clamp reading per circuit of the kit, at the volts measured just before; else no-load, else nominal. */
 export const stripAmpsItems = (context: StartupContext, call: CallId): Item[] => {
   const { facts, bench } = context;
   const state = bench.at(facts, stepMoment(context, call));
@@ -75,7 +73,7 @@ export const stripAmpsItems = (context: StartupContext, call: CallId): Item[] =>
         const ways = explainAmps(local, suppliedVolts, isBlowerHere ? blowerAmps : 0, value, withBlower(place));
         const [best] = ways;
         if (!best) return null;
-        // Elements of one size cannot be told apart by a clamp.
+        // A clamp cannot tell elements of one size apart.
         const isAmbiguous = ways.some(
           (way) => way !== best && way.withBlower === best.withBlower && Math.abs(way.amps - best.amps) < 0.05,
         );

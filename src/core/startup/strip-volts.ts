@@ -3,13 +3,13 @@ import { voltsMeaning } from '../strips/volts-meaning';
 import { expectWithin } from './expect';
 import type { Item, Verdict, Wait } from './step';
 
-/** A kit's supply under its own load may fall this share below the service, or stand this share above it. */
+/** Allowed kit supply under its own load, as shares below and above nominal. */
 export const LOADED_TOLERANCE = 0.07;
 
-/** Strips that have lost more than this share of their heat to the volts are told so, though the volts pass. */
+/** Share of strip heat lost to low volts that is worth a note, though the volts pass. */
 const HEAT_LOST_SHARE = 0.05;
 
-/** What low volts that still pass leave of the heat: it falls with their square. */
+/** Heat left at low but passing volts: it falls with the square. */
 const heatLeft = (volts: number, serviceVolts: number): Omit<Verdict, 'grade'> | null => {
   const share = (volts / serviceVolts) ** 2;
   if (share > 1 - HEAT_LOST_SHARE) return null;
@@ -19,7 +19,7 @@ const heatLeft = (volts: number, serviceVolts: number): Omit<Verdict, 'grade'> |
   };
 };
 
-/** Volts at the kit while its strips run: strip amps are judged at them. */
+/** Volts at the kit with strips on: strip amps are judged at them. */
 export const stripVoltsItem = ({ heatKit: { serviceVolts } }: Facts): Item => ({
   id: 'strip-volts',
   of: { call: 'heat-aux', observable: { kind: 'line-volts', at: 'kit-1', isLoaded: true } },
@@ -34,7 +34,7 @@ export const stripVoltsItem = ({ heatKit: { serviceVolts } }: Facts): Item => ({
   },
 });
 
-/** The wait until the slowest switch of the kit has closed. */
+/** Wait for the kit's slowest switch. */
 export const sequencerWait = ({ heatKit }: Facts): Wait => ({
   id: 'sequencer',
   label: 'Slowest sequencer',

@@ -60,9 +60,7 @@ const withSuspects = (
 
 const placeWords = (at: TerminalRef) => `${DEVICE_LABELS[at.device]} ${at.mark}–C`;
 
-/**
- * Terminal readings of a step: expected volts from the solved circuit, explained by comparing with single faults.
- */
+/** Terminal readings of a step: expected volts from the solved circuit, explained by single faults. */
 export const terminalItems = (context: StartupContext, call: CallId, names: readonly PointName[]): Item[] => {
   const { facts, model, bench } = context;
   const moment = stepMoment(context, call);
@@ -75,7 +73,7 @@ export const terminalItems = (context: StartupContext, call: CallId, names: read
     .filter(({ at }) => has(at))
     .map(({ name, at }): Item => {
       const of = terminalObservation(at, call);
-      // Between two terminals of one network there is always a figure.
+      // Between two terminals of one network there is always a value.
       const prediction = predict(model, bench, moment, of) as Number;
       const isHot = prediction.value >= PULL_IN_VOLTS;
       const floats = isGhost(prediction);

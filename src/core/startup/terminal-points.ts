@@ -7,7 +7,7 @@ import type { Facts } from '../job/document';
 import type { Observation } from '../model/observable';
 import type { TerminalRef } from '../wiring/harness';
 
-/** Terminals that startup measures to their own device's common, by what they are for. */
+/** Terminals that startup meters to their own device's common, by purpose. */
 export type PointName =
   | 'air-handler-R'
   | 'air-handler-G'
@@ -21,7 +21,7 @@ export type PointName =
 
 const firstHeat = (facts: Facts) => (backupOf(facts) === 'fossil' ? furnaceInputs(facts)[0]! : 'W1');
 
-/** The second and third heat input by their own marks; one that a board has not is on no strip. */
+/** Second and third heat input by their marks; one that a board lacks is on no terminal strip. */
 const laterHeat = (facts: Facts, at: 1 | 2) =>
   (backupOf(facts) === 'fossil' ? furnaceInputs(facts)[at] : undefined) ?? `W${at + 1}`;
 
@@ -42,7 +42,7 @@ export const POINT_NAMES = Object.keys(POINTS) as PointName[];
 /** Where a point is on a job. */
 export const pointOf = (name: PointName, facts: Facts): TerminalRef => POINTS[name](facts);
 
-/** Volts of a terminal to its own device's common, by the usual meter. */
+/** Volts of a terminal to its own device's common, with an ordinary meter. */
 export const terminalObservation = (at: TerminalRef, call: CallId): Observation => ({
   call,
   observable: { kind: 'volts', between: [at, { device: at.device, mark: 'C' }], meter: 'high' },

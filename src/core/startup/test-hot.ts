@@ -1,6 +1,6 @@
 import type { Facts } from '../job/document';
 
-/** Where a test jumper takes its 24 V: past a switch that is in R, never around it. */
+/** Where a test jumper gets its 24 V: after a safety switch in R, never around it. */
 export const testHot = ({ system, boxes }: Facts): string => {
   const switches = [
     ...(system.floatSwitch === 'R' ? ['float switch'] : []),

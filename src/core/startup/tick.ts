@@ -2,10 +2,10 @@ import type { StopId } from '../stop-work/stops';
 import { BEFORE_VERIFIED, STILL_LIVE, type SupplyId } from './energy';
 import type { Item } from './step';
 
-/** Something to do and tick off, not to read. */
+/** A task to tick off, without a reading. */
 export const tick = (id: string, label: string): Item => ({ id, label, unit: '', expect: () => ({ kind: 'tick' }) });
 
-/** A supply to open, lock and verify dead; once it is live again it has to be done again. */
+/** A supply to open, lock and verify dead; if it becomes live again, it must be done again. */
 export const verifyDead = (supply: SupplyId, label: string): Item => ({
   ...tick(`dead-${supply}`, label),
   proves: supply,
@@ -14,7 +14,7 @@ export const verifyDead = (supply: SupplyId, label: string): Item => ({
   fails: { word: STILL_LIVE, label: 'Still live', means: 'Locked out, and it still shows volts.' },
 });
 
-/** Something to do that can also end badly, and then stops the work. */
+/** A task that can also fail, and then stops the work. */
 export const verifiedTick = (id: string, label: string, stops: StopId, fails: NonNullable<Item['fails']>): Item => ({
   ...tick(id, label),
   stops,

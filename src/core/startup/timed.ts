@@ -5,11 +5,11 @@ import { FAN_AFTER_HEAT } from '../setup/settings/fan-after-heat';
 import { expectWithin } from './expect';
 import type { Expectation, Item } from './step';
 
-/** A stopwatch and an ear: how far a delay may be off, as a share. Our judgment. */
+/** Tolerance of a stopwatch and an ear on a delay, as a share. Our judgment. */
 const TIMED_SHARE = 0.25;
 const NOBODY: ReadonlySet<FactPath> = new Set();
 
-/** How long the blower runs on after heat, timed next to what it is set to. */
+/** Blower off-delay after heat, timed against its setting. */
 export const fanAfterItem = (facts: Facts): Item => {
   const seconds = resolveAmong([BACKUP_SOURCE, FAN_AFTER_HEAT], { facts, confirmed: NOBODY }).get(
     'fan-after-heat',

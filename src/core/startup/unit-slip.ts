@@ -6,7 +6,7 @@ import { canHaveSlipped } from './can-slip';
 import { isWithin } from './far-off';
 import type { Item } from './step';
 
-/** Units in which a reading is read by mistake, by the unit it is kept in. */
+/** Units used by mistake, by stored unit. */
 const MISTAKEN: Readonly<Record<string, readonly MeterUnit[]>> = {
   '°F': ['°C'],
   'in. w.c.': ['Pa', 'hPa', 'kPa'],
@@ -15,7 +15,7 @@ const MISTAKEN: Readonly<Record<string, readonly MeterUnit[]>> = {
   Ω: ['kΩ'],
 };
 
-/** What a reading is if it was read in another unit. */
+/** A reading converted from another unit. */
 export interface UnitSlip {
   readonly unit: MeterUnit;
   /** In the item's own unit. */
@@ -23,8 +23,8 @@ export interface UnitSlip {
 }
 
 /**
- * The unit that a number was probably read in, where it would pass in that unit and cannot be right as it is: 125 Pa
- * for in. w.c. A suggestion, never taken without being asked, and never for what could be a bad reading.
+ * The unit probably meant, if the number passes in that unit and is impossible as typed: 125 Pa for in. w.c. A
+ * suggestion, never applied unasked, and never for what could be a bad reading.
  * @returns null where the value may well be right, or no other unit explains it
  */
 export const unitSlip = (item: Item, value: ReadingValue, place: string | null): UnitSlip | null => {

@@ -1,12 +1,12 @@
 import type { VisitReason } from '../job/visit';
 import type { PlannedItem, PlannedStep } from './planned';
 
-/** What a visit reads of a step: its items by the start of their ids, or all of them. */
+/** Items of a step on a visit: by the start of their ids, or all. */
 type Wanted = readonly string[] | 'all';
 
 const DEAD: readonly string[] = ['dead-'];
 
-/** What each kind of visit reads, by step; a step that is not named is left for those who want more. */
+/** Items of each kind of visit, by step; a step not listed is optional. */
 const LISTS: Readonly<Record<VisitReason, Readonly<Record<string, Wanted>>>> = {
   new: {
     'make-safe': 'all',
@@ -82,10 +82,10 @@ const LISTS: Readonly<Record<VisitReason, Readonly<Record<string, Wanted>>>> = {
   },
 };
 
-/** More than this a visit does not ask for by itself. */
+/** Maximum items a visit asks for by itself. */
 export const MOST_ITEMS = 40;
 
-/** Where a list is too long, what goes first: what another step shows as well, or another visit can. */
+/** What to drop first from a list that is too long: what another step shows too, or another visit can do. */
 const GOES_FIRST: readonly (readonly [step: string, items: readonly string[]])[] = [
   ['far-ends', ['']],
   ['gates', ['']],
@@ -117,12 +117,12 @@ const startsWithAny = (id: string, starts: readonly string[]) => starts.some((st
 const isWanted = (wanted: Wanted | undefined, id: string): boolean =>
   wanted === 'all' || (wanted !== undefined && startsWithAny(id, wanted));
 
-/** Something was said of it on the visit: it stays in sight, whatever the list. */
+/** Items with an entry on the visit stay visible on any list. */
 const isSaid = ({ reading, leftOut }: PlannedItem) => reading !== undefined || leftOut !== undefined;
 
 /**
- * A startup folded to what a visit is for: the items of its list, at most forty of them, and everything that something
- * was said of. Steps without any are left out.
+ * A startup reduced to a visit's list: at most forty items, and every item with an entry. Steps without items are
+ * omitted.
  */
 export const forVisit = (steps: readonly PlannedStep[], reason: VisitReason): PlannedStep[] => {
   const list = LISTS[reason];

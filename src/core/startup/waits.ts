@@ -1,7 +1,7 @@
 import type { Facts } from '../job/document';
 import type { Wait } from './step';
 
-/** The compressor's minimum off time, before any restart: from power-up, a stop, another mode or a defrost. */
+/** The compressor's minimum off time before any restart: after power-up, a stop, a mode change or a defrost. */
 export const minOffWait = ({ thermostat }: Facts): Wait => ({
   id: 'min-off',
   label: 'Compressor minimum off time',
@@ -9,7 +9,7 @@ export const minOffWait = ({ thermostat }: Facts): Wait => ({
   why: 'From power-up or the last stop, before Y may start the compressor: pressures must equalize.',
 });
 
-/** Until temperatures and amps of a running heat pump mean something; an inverter first has to climb. */
+/** Until temperatures and amps of a running heat pump are steady; an inverter ramps up first. */
 export const steadyRunWait = ({ outdoorUnit }: Facts): Wait => ({
   id: 'steady',
   label: 'Steady run',
@@ -20,7 +20,7 @@ export const steadyRunWait = ({ outdoorUnit }: Facts): Wait => ({
       : 'Temperatures and amps are meaningful after 15 minutes.',
 });
 
-/** Until a burner's rise is stopped. */
+/** Until a furnace's rise is steady. */
 export const STEADY_FIRE: Wait = {
   id: 'steady',
   label: 'Steady fire',

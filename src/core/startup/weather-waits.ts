@@ -5,14 +5,14 @@ import { type BuiltStep, outdoorFOf, stepMoment } from './step';
 
 type Wait = Pick<BuiltStep, 'waitsFor'>;
 
-/** Below this outdoors cooling says nothing of a unit, °F. Our judgment: manufacturers' charts begin about there. */
+/** Colder than this, cooling says nothing about a unit, °F. Our judgment: manufacturers' charts start about there. */
 const LEAST_COOLING_F = 65;
-/** Above this outdoors a heating run is short and says nothing of capacity, °F. Our judgment. */
+/** Warmer than this, a heating run is short and says nothing about capacity, °F. Our judgment. */
 const MOST_HEATING_F = 65;
-/** Above this outdoors a coil does not get cold enough for its switch to close, °F. Our judgment. */
+/** Warmer than this, a coil does not get cold enough to close its switch, °F. Our judgment. */
 const MOST_DEFROST_F = 50;
 
-/** What heating by the compressor waits for: to be let run, or air that is cold enough to say something. */
+/** Weather for compressor heating: allowed to run, and cold enough. */
 export const heatingWait = (context: StartupContext): Wait => {
   const { facts } = context;
   const held = control(facts, stepMoment(context, 'heat-1')).lockedOut.find(({ source }) => source === 'compressor');
@@ -32,7 +32,7 @@ export const heatingWait = (context: StartupContext): Wait => {
     : {};
 };
 
-/** What auxiliary heat waits for: an outdoor temperature at which nothing holds it. */
+/** Weather for auxiliary heat: not locked out. */
 export const auxiliaryWait = (context: StartupContext): Wait => {
   const { facts } = context;
   const { auxAboveF } = lockoutsInForce(facts);
@@ -50,7 +50,7 @@ export const auxiliaryWait = (context: StartupContext): Wait => {
     : {};
 };
 
-/** What a defrost waits for: a coil that gets cold. */
+/** Weather for a defrost: a cold coil. */
 export const defrostWait = (context: StartupContext): Wait =>
   outdoorFOf(context) > MOST_DEFROST_F
     ? {
@@ -62,7 +62,7 @@ export const defrostWait = (context: StartupContext): Wait =>
       }
     : {};
 
-/** What cooling air waits for: warmth outdoors. */
+/** Weather for cooling air: warm outdoors. */
 export const coolingWait = (context: StartupContext): Wait =>
   outdoorFOf(context) < LEAST_COOLING_F
     ? {

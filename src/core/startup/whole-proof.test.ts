@@ -10,30 +10,30 @@ import { families } from '../wiring/families';
 import { startupOf } from './startup-of';
 
 const ALL = families();
-/** Families spread over all kinds: every this many of the list. */
+/** Every nth family of the list. */
 const sixty = ALL.filter((_, at, all) => at % Math.ceil(all.length / 60) === 0);
 /** `npm run proof` takes every family, and every fault in sixty of them. */
 const isSweep = process.env.SWEEP === 'all';
 
-/** Plates read and licenses said, so that every item is judged. */
+/** Nameplates read and licenses set, so that every item is judged. */
 const provable = (facts: Facts): Facts => ({
   ...facts,
   outdoorUnit: { ...facts.outdoorUnit, compressorRatedAmps: 14, fanRatedAmps: 1.2 },
   proof: { ...facts.proof, fuelWork: true, refrigerantWork: true },
 });
 
-/** A meter within its class: its spread ends at two deviations. */
+/** A meter within its accuracy: scatter limited to two deviations. */
 const MOST_SD = 2;
 
-/** A normal spread from two numbers. Source: Box and Muller. */
+/** A normal deviate from two uniform numbers. Source: Box and Muller. */
 const normal = (next: () => number): number => {
   const drawn = Math.sqrt(-2 * Math.log(1 - next())) * Math.cos(2 * Math.PI * next());
   return Math.min(MOST_SD, Math.max(-MOST_SD, drawn));
 };
 
 /**
- * Reads everything that can be read in a startup on a house with an effect in it, in order, each with a meter's spread;
- * what later items expect depends on it.
+ * Takes every reading of a startup on a house with a fault, in order, each with meter scatter; later expectations
+ * depend on it.
  */
 const readThrough = (given: Facts, effect: Parameters<ReturnType<typeof faultedSystems>>[0], seed: number) => {
   const facts = provable(given);
@@ -47,7 +47,7 @@ const readThrough = (given: Facts, effect: Parameters<ReturnType<typeof faultedS
     if (read.kind === 'open') return [said(key, 'OL')];
     if (read.kind !== 'number') return [];
     const [low, high] = read.spread;
-    // A running motor takes most of its plate; everything else is read where it is predicted.
+    // A running motor draws most of its nameplate amps; everything else reads as predicted.
     const value =
       of.observable.kind === 'motor-amps' && high > 0 ? 0.75 * high : low === high ? read.value : (low + high) / 2;
     const isLine = of.observable.kind === 'line-volts';
@@ -71,10 +71,10 @@ test.each((isSweep ? ALL : sixty).map((family, at) => [family.id, family, at] as
   },
 );
 
-/** What can be wrong, and the steps of which one at least must catch it. */
+/** Faults, and the steps of which at least one must catch each. */
 const CAUGHT: readonly (readonly [cause: string, steps: readonly string[]])[] = [
   ['open:thermostat-cable/yellow', ['heat']],
-  // A valve that is energized in heating misses its conductor there.
+  // A valve energized in heating misses its conductor there.
   ['open:thermostat-cable/orange', ['cool', 'defrost', 'heat']],
   ['open:thermostat-cable/green', ['fan']],
   ['open:thermostat-cable/white', ['heat-aux', 'emergency', 'furnace']],
@@ -106,14 +106,14 @@ const CAUGHT: readonly (readonly [cause: string, steps: readonly string[]])[] = 
   ['outdoors:capacitor', ['heat']],
   ['outdoors:compressor', ['heat']],
   ['outdoors:fan', ['heat']],
-  // Low stage says nothing of it where the sheet's figures for that are not known.
+  // Low stage says nothing if it has no rated data.
   ['outdoors:charge', ['heat', 'heat-2']],
   ['outdoors:board-locked', ['heat']],
   ['furnace:igniter', ['furnace']],
   ['furnace:weak-fire', ['furnace', 'gas']],
 ];
 
-/** Steps that blame nothing which is good: by the kind of cause, what must not fail. */
+/** Steps that must not fail for a kind of fault, because those parts are good. */
 const GOOD: Readonly<Record<string, readonly string[]>> = {
   outdoors: ['element-ohms', 'supply-volts', 'gas'],
   strips: ['gas', 'furnace'],
@@ -122,8 +122,8 @@ const GOOD: Readonly<Record<string, readonly string[]>> = {
 };
 
 /**
- * What no reading of a startup tells on an inverter: it finds its own speed and gives anything between its least and
- * its most, so that charge is for gauges; and its Y feeds no coil, so that a loose splice in it takes no volts.
+ * Faults that no startup reading shows on an inverter: it finds its own speed within its range, so charge needs gauges;
+ * and its Y feeds no coil, so a loose splice in it drops no volts.
  */
 const isBeyondReading = (cause: string, { outdoorUnit }: Facts): boolean =>
   outdoorUnit.stages === 'inverter' && (cause === 'outdoors:charge' || cause === 'loose:outdoor-cable/yellow');

@@ -11,19 +11,19 @@ import { numberRead, type StartupContext } from './given';
 import { stepMoment } from './step';
 import { POINT_NAMES, pointOf, terminalObservation } from './terminal-points';
 
-/** Something of the catalog that would give the readings taken. */
+/** A wiring fault that would give the readings taken. */
 export interface WireSuspect {
   readonly cause: Cause;
-  /** Its share among all that would, from how often it is met and how near its readings are. */
+  /** Its share among all that would, by frequency and by match. */
   readonly share: number;
 }
 
-/** Readings this near to a fault's are explained by it, V. Our judgment: two meters and a loose screw. */
+/** Maximum deviation of readings explained by a fault, V. Our judgment: two meters and a loose screw. */
 const NEAR_VOLTS = 3;
-/** Spread of two meters on the same terminal, V. Our judgment. */
+/** Scatter of two meters on one terminal, V. Our judgment. */
 const SPREAD_VOLTS = 0.8;
 
-/** What a technician looks for first: a broken conductor, a missing jumper, a contact that does not close. */
+/** Faults to check first: a broken conductor, a missing jumper, a contact that does not close. */
 const isPlainIn = (harness: Harness) => {
   const find = faultFinder(harness);
   return ({ effect: { faults = [] } }: Cause): boolean =>
@@ -31,9 +31,8 @@ const isPlainIn = (harness: Harness) => {
 };
 
 /**
- * Compares the terminal volts read in a call with what each thing that can be wrong in the wires would read, and ranks
- * those that fit. A reading within a floating terminal's ghost fits it. Looser and rarer faults are tried where no
- * plain one fits.
+ * Compares the terminal volts read in a call with the prediction for each wiring fault, and ranks the matches. A
+ * reading within a floating terminal's ghost voltage matches it. Rarer faults are considered if no common one fits.
  * @returns likeliest first; empty where the readings are those of a good system, or where no single fault gives them
  */
 export const wireSuspects = (context: StartupContext, call: CallId): WireSuspect[] => {
@@ -48,7 +47,7 @@ export const wireSuspects = (context: StartupContext, call: CallId): WireSuspect
   });
   if (taken.length === 0) return [];
   const moment = stepMoment(context, call);
-  /** Sum of squares of what the readings are off, in spreads; infinite where one cannot be. */
+  /** Sum of squared deviations in units of scatter; infinite if one is impossible. */
   const misfit = (now: typeof moment): number => {
     let sum = 0;
     for (const { of, volts } of taken) {

@@ -10,8 +10,8 @@ export interface OverVolts {
 }
 
 /**
- * Readings of the old thermostat above 30 V that no later one of the same conductor in the same call took back: a
- * line-voltage thermostat, or circuits that are crossed. Nothing is proved by them, and nothing goes on.
+ * Old-thermostat readings above 30 V that no later reading of the same conductor in the same call replaced: line
+ * voltage, or crossed circuits. They prove nothing, and they stop the work.
  */
 export const oldWiringOverVolts = ({ changeout }: Pick<Facts, 'changeout'>): readonly OverVolts[] => {
   const last = new Map<string, OverVolts>();

@@ -23,7 +23,7 @@ const isSweep = process.env.SWEEP === 'all';
 const ALL = families();
 const some = (count: number) => (isSweep ? ALL : ALL.filter((_, at, all) => at % Math.ceil(all.length / count) === 0));
 
-/** Nameplates read and licenses said, so that every reading is asked for. */
+/** Nameplates read and licenses set, so that every reading is asked for. */
 const licensed = (facts: Facts): Facts => ({
   ...facts,
   proof: {
@@ -38,12 +38,12 @@ const licensed = (facts: Facts): Facts => ({
   },
 });
 
-/** A sentence that would have someone lead around a safety, or take one out of the circuit. */
+/** Text that would instruct someone to bypass a safety, or to remove one from its circuit. */
 const SAFETY =
   '(?:PS1|PS2|pressure.switch|limit|rollout|float switch|low.gas|flame|high.pressure switch|low.pressure switch|door switch)';
 const BRIDGES = '(?:jumper|bridge|bypass|strap|defeat|short out|lead around|hold in|wire around)';
 const INSTRUCTS = new RegExp(`\\b${BRIDGES}\\w*\\b.*${SAFETY}|${SAFETY}.*\\b${BRIDGES}\\w*\\b`, 'i');
-/** What forbids it, or undoes it, is no such instruction. */
+/** Text that forbids or undoes a bypass is not such an instruction. */
 const FORBIDS = /\b(never|no|not|nothing|take out|without|remove)\b/i;
 const sentencesOf = (words: string) => words.split(/(?<=[.!?;:])\s+/);
 const offending = (lines: readonly string[]) =>
@@ -60,7 +60,7 @@ describe('no instruction bridges or bypasses a safety circuit', () => {
   test.each(some(60).map(({ id, facts }) => [id, facts] as const))('%s', (_, facts) => {
     const harness = plan(facts);
     const recorded = wireRows(harness);
-    // A wall recorded with each planned jumper left out is told to fit that jumper: never one of a safety.
+    // Wiring recorded with one planned jumper missing must call for that jumper, and never one across a safety.
     const walls = harness.jumpers.map((jumper): Facts => ({
       ...facts,
       wiring: { ...facts.wiring, asFound: [...removeJumper(recorded, jumper)] },
@@ -90,7 +90,7 @@ describe('no instruction bridges or bypasses a safety circuit', () => {
   });
 });
 
-/** Figures over many decades, and those that a slip would make of good ones. */
+/** Numbers over many decades, and likely typing slips of good ones. */
 const FIGURES = [0.003, 0.024, 0.24, 0.62, 1, 2.48, 9, 15, 24.8, 30, 45, 90, 120, 240, 248, 450, 2400, 5000, 24_800];
 
 describe('no reading that something safe depends on has a tap that makes it pass', () => {

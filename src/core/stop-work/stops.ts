@@ -1,8 +1,8 @@
-/** What stops the work: why, what to do now, and whom to tell. Said in the same words on every page. */
+/** Conditions that stop the work: why, what to do now, whom to tell. The wording is the same on every page. */
 export interface Stop {
   readonly title: string;
   readonly why: string;
-  /** In the order in which it is done. */
+  /** In working order. */
   readonly now: readonly string[];
   readonly tell: string;
 }
@@ -14,7 +14,7 @@ const TELL_FUEL =
 const POWER_OFF = 'Open and lock out every supply of the unit. Do not leave it running.';
 const TELL_OWNER = 'Tell the homeowner and your crew lead.';
 
-/** Everything that stops the work. */
+/** All stops. */
 export const STOPS = {
   co: {
     title: 'Carbon monoxide in the flue gas',
@@ -107,7 +107,7 @@ export const STOPS = {
 
 export type StopId = keyof typeof STOPS;
 
-/** Only this lifts a stop. */
+/** The only thing that clears a stop. */
 export const CLEARED_BY = 'Only a passing reading, taken again after the repair, lifts this.';
 
 /** What to do now about a stop, as one text. */

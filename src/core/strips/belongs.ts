@@ -13,11 +13,11 @@ export interface StageAir {
   readonly kW: number;
   readonly aloneF: number;
   readonly withHeatPumpF: number;
-  /** Null where the label's limit is not known. */
+  /** Null if the label's limit is unknown. */
   readonly isWithinLimit: boolean | null;
 }
 
-/** One circuit: what it needs and what was found. */
+/** One circuit: required and found. */
 export interface CircuitFit {
   readonly at: number;
   readonly loadAmps: number;
@@ -28,23 +28,23 @@ export interface CircuitFit {
   readonly foundAwg: number | null;
 }
 
-/** Whether a kit belongs in its air handler: list, air, supply temperature, circuits. */
+/** Whether a kit belongs in its air handler: list, airflow, supply temperature, circuits. */
 export interface KitFit {
   readonly totalKW: number;
-  /** Null where the air handler's list is not known. */
+  /** Null if the air handler's list is unknown. */
   readonly isAllowed: boolean | null;
   readonly hasAir: boolean;
   readonly stages: readonly StageAir[];
   readonly circuits: readonly CircuitFit[];
 }
 
-/** A size on a label and the sum of elements are the same kit within this share: labels round. */
+/** A listed size and a sum of elements this close are the same kit: labels round. */
 const SAME_KIT_SHARE = 0.05;
 
 /**
- * Weighs a job's kit against its air handler.
- * @param heatPumpBtuh what the heat pump gives besides, Btu/h
- * @param returnF air that comes back, °F
+ * Checks a job's kit against its air handler.
+ * @param heatPumpBtuh heat pump output at the same time, Btu/h
+ * @param returnF return air, °F
  * @param suppliedVolts volts at the kit
  */
 export const kitFit = (facts: Facts, heatPumpBtuh: number, returnF: number, suppliedVolts: number): KitFit => {

@@ -3,13 +3,13 @@ import { type Element, elementAmps } from './element';
 
 /** One branch circuit of a kit. */
 export interface Circuit {
-  /** Positions of its elements in the kit. */
+  /** Indices of its elements in the kit. */
   readonly elements: readonly number[];
-  /** Heaters, and the blower where it rides on this circuit, A. */
+  /** Heaters, and the blower if it is on this circuit, A. */
   readonly loadAmps: number;
   /** 125 % of the load, A. */
   readonly minCircuitAmps: number;
-  /** Next standard breaker, A; null where none in the table is large enough. */
+  /** Next standard breaker, A; null if none is large enough. */
   readonly breakerAmps: number | null;
 }
 
@@ -18,11 +18,11 @@ export const breakerFor = (amps: number): number | null =>
   BREAKER_SIZES_AMPS.find((size) => size >= amps - 1e-9) ?? null;
 
 /**
- * Elements fill circuits in order, up to 48 A of heater on each; the blower rides on the first where it is on the
- * kit's supply.
+ * Elements fill circuits in order, up to 48 A of heaters on each; the blower is on the first circuit if the kit feeds
+ * it.
  * @param blowerAmps blower current, A
- * @param sizedAtVolts volts that the loads are reckoned at; the elements' rated volts unless said
- * @source NEC 424.22(B) for the subdivision, 424.4(B) for 125 %, 240.6(A) for the breaker
+ * @param sizedAtVolts volts for the load calculation; the elements' rated volts by default @source NEC 424.22(B) for
+ *   the subdivision, 424.4(B) for 125 %, 240.6(A) for the breaker
  */
 export const subdivide = (
   elements: readonly Element[],

@@ -5,14 +5,14 @@ import { jobElements } from './from-job';
 import { ladder } from './ladder';
 import type { LadderState } from './ladder-state';
 
-/** Where a clamp is: it decides what is expected. */
+/** Place of a clamp: it decides the expected amps. */
 export type ClampAt =
   | { readonly kind: 'main' }
   | { readonly kind: 'circuit'; readonly at: number }
   | { readonly kind: 'element'; readonly at: number }
   | { readonly kind: 'blower' };
 
-/** What a clamp place holds: the elements fed through it, and whether the blower is. */
+/** What is in a clamp: elements, and whether the blower is. */
 export interface ClampReach {
   readonly label: string;
   readonly elements: readonly number[];
@@ -23,7 +23,7 @@ export interface ClampReach {
 export const clampId = (clamp: ClampAt): string =>
   clamp.kind === 'circuit' || clamp.kind === 'element' ? `${clamp.kind}-${clamp.at + 1}` : clamp.kind;
 
-/** Every place a clamp can be on a job's kit. */
+/** Every clamp place on a job's kit. */
 export const clampPlaces = (facts: Facts): ClampAt[] => {
   const { circuits } = ladder(facts);
   return [
@@ -34,7 +34,7 @@ export const clampPlaces = (facts: Facts): ClampAt[] => {
   ];
 };
 
-/** What is in the clamp at a place. The main feed holds the blower only where the blower is on the kit's supply. */
+/** What is in the clamp at a place. The main feed includes the blower only if the kit feeds it. */
 export const clampReach = (facts: Facts, clamp: ClampAt): ClampReach => {
   const all = kitRows(facts).map((_, at) => at);
   switch (clamp.kind) {
@@ -58,7 +58,7 @@ export const clampReach = (facts: Facts, clamp: ClampAt): ClampReach => {
   }
 };
 
-/** Amps expected at a clamp place with some elements on, A. */
+/** Expected amps at a clamp place with some elements on, A. */
 export const expectedAmps = (
   facts: Facts,
   clamp: ClampAt,
@@ -74,7 +74,7 @@ export const expectedAmps = (
   return heaters + (hasBlower && runsBlower ? facts.airHandler.blowerAmps : 0);
 };
 
-/** Amps expected at a clamp place in a state of the ladder, A. */
+/** Expected amps at a clamp place in a state of the ladder, A. */
 export const expectedAmpsNow = (facts: Facts, clamp: ClampAt, state: LadderState, suppliedVolts: number): number =>
   expectedAmps(
     facts,

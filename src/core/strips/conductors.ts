@@ -54,7 +54,7 @@ const TABLE: Readonly<Record<Metal, Readonly<Record<Column, Ampacities>>>> = {
   },
 };
 
-/** Largest breaker on small conductors, A, whatever the column says. Source: NEC 240.4(D). */
+/** Maximum breaker on small conductors, A, whatever the column says. Source: NEC 240.4(D). */
 const SMALL_BREAKER: Readonly<Record<Metal, Ampacities>> = {
   copper: new Map([
     [14, 15],
@@ -67,18 +67,18 @@ const SMALL_BREAKER: Readonly<Record<Metal, Ampacities>> = {
   ]),
 };
 
-/** What the conductors of a kit's circuits are, as far as someone has looked. */
+/** Conductors of a kit's circuits, as far as known. */
 export interface ConductorKind {
   readonly metal: Metal;
-  /** Column of the table that may be used, °C. */
+  /** Allowed column of the table, °C. */
   readonly column: Column;
-  /** Whether that is known, or the safe side while no one has looked. */
+  /** Whether that is known, or the conservative value until checked. */
   readonly isKnown: boolean;
 }
 
 /**
- * The column that a kit's conductors are judged by: NM-B cable by 60 °C whatever the terminals (NEC 334.80); others by
- * 75 °C only where both terminations are marked for it (NEC 110.14(C)).
+ * Column for a kit's conductors: NM-B cable by 60 °C whatever the terminals (NEC 334.80); others by 75 °C only if both
+ * terminations are marked for it (NEC 110.14(C)).
  */
 export const conductorKind = ({ heatKit }: Facts): ConductorKind => {
   const { conductorMetal: metal, conductorType, terminalsC } = heatKit;
@@ -87,14 +87,14 @@ export const conductorKind = ({ heatKit }: Facts): ConductorKind => {
   return { metal, column: terminalsC === '75' ? 75 : 60, isKnown: terminalsC !== 'unknown' };
 };
 
-/** Ampacity of a conductor, A; null for a gauge that the table has not. */
+/** Ampacity of a conductor, A; null for a gauge not in the table. */
 export const ampacityOf = ({ metal, column }: Pick<ConductorKind, 'metal' | 'column'>, awg: number): number | null =>
   TABLE[metal][column].get(awg) ?? null;
 
-/** The thinnest conductor that carries a current, AWG; null above the table. */
+/** Thinnest conductor for a current, AWG; null above the table. */
 export const gaugeFor = ({ metal, column }: Pick<ConductorKind, 'metal' | 'column'>, amps: number): number | null =>
   [...TABLE[metal][column]].find(([, ampacity]) => ampacity >= amps - 1e-9)?.[0] ?? null;
 
-/** The largest breaker that 240.4(D) allows on a small conductor, A; null: its ampacity decides. */
+/** Maximum breaker that 240.4(D) allows on a small conductor, A; null: its ampacity decides. */
 export const smallBreakerAmps = ({ metal }: Pick<ConductorKind, 'metal'>, awg: number): number | null =>
   SMALL_BREAKER[metal].get(awg) ?? null;

@@ -1,4 +1,4 @@
-/** A resistance element as its plate states it. */
+/** A resistance element as rated. */
 export interface Element {
   readonly kW: number;
   readonly ratedVolts: number;

@@ -3,16 +3,16 @@ import type { TakenReading } from '../job/reading';
 import { type KitEvidence, MOST_ELEMENTS } from './find-kit';
 import { ohmsItem } from './measured';
 
-/** Readings that tell a kit, by key: volts at it under load, and amps of its main feed with everything called. */
+/** Readings that identify a kit, by key: volts under load, and amps of its main feed with everything called. */
 export interface EvidenceKeys {
   readonly volts: string;
   readonly mainAmps: string;
 }
 
 /**
- * What a job knows of its kit: elements, plate and breakers as far as someone has looked, ohms measured, amps of
- * everything running.
- * @param current the reading that counts for each key
+ * Evidence about a job's kit: elements, nameplate and breakers as far as checked, measured ohms, amps with everything
+ * on.
+ * @param current the counting reading of each key
  */
 export const kitEvidence = (
   facts: Facts,

@@ -1,19 +1,19 @@
 import { type Element, elementAmps } from './element';
 
-/** One way a clamp reading can come about: these elements on, with or without the blower in the clamp. */
+/** One explanation of a clamp reading: elements on, with or without the blower in the clamp. */
 export interface AmpsExplanation {
-  /** Positions of the elements that would be on. */
+  /** Indices of the elements on. */
   readonly elements: readonly number[];
   readonly withBlower: boolean;
   readonly amps: number;
-  /** Reading less explanation, A. */
+  /** Reading minus explanation, A. */
   readonly missAmps: number;
 }
 
 /**
- * Every combination of working elements, best match first. Of two that explain a reading alike, the one with the clamp
- * as the technician said comes first.
- * @param readAmps what the clamp showed, A
+ * Every combination of working elements, best match first. Of two equal matches, the one with the clamp as stated comes
+ * first.
+ * @param readAmps clamp reading, A
  * @param suppliedVolts volts at the kit at that moment
  * @param blowerAmps blower current, A
  * @param blowerInClamp whether the technician's clamp is around the blower's feed too
@@ -35,7 +35,7 @@ export const explainAmps = (
       all.push({ elements: on, withBlower, amps, missAmps: readAmps - amps });
     }
   }
-  // A clamp placed otherwise than said has to explain the reading half an ampere better.
+  // A different clamp place must explain the reading half an ampere better.
   const cost = ({ missAmps, withBlower }: AmpsExplanation) =>
     Math.abs(missAmps) + (withBlower === blowerInClamp ? 0 : 0.5);
   return all.sort((a, b) => cost(a) - cost(b));

@@ -3,16 +3,16 @@ import { roundTo } from '../units/round';
 import { subdivide } from './circuits';
 import { type Element, elementAmps, elementOhms } from './element';
 
-/** What is known of a kit; anything may be missing. */
+/** What is known about a kit; anything may be missing. */
 export interface KitEvidence {
   readonly ratedVolts: number;
   readonly plateKW?: number | undefined;
-  /** Elements as someone entered them, kW. */
+  /** Elements as entered, kW. */
   readonly enteredKW?: readonly number[] | undefined;
   readonly breakersAmps?: readonly number[] | undefined;
-  /** Cold ohms of each element, as far as measured; `OL` for an open one. */
+  /** Cold ohms of each element measured; `OL` for an open one. */
   readonly ohms?: readonly (number | 'OL')[] | undefined;
-  /** Everything on: amps of the heaters alone, at volts read with them. */
+  /** Everything on: heater amps only, and volts read with them. */
   readonly running?: { readonly amps: number; readonly volts: number } | undefined;
   readonly blowerAmps: number;
   readonly blowerOnFirstCircuit: boolean;
@@ -22,26 +22,26 @@ export interface KitGuess {
   readonly elementsKW: readonly number[];
   readonly totalKW: number;
   readonly sure: 'sure' | 'likely' | 'possible';
-  /** What speaks for it. */
+  /** Evidence for it. */
   readonly because: readonly string[];
-  /** What speaks against it: kept, never resolved in silence. */
+  /** Evidence against it: shown, never resolved silently. */
   readonly against: readonly string[];
 }
 
-/** Element sizes of the trade at their rated volts, kW. Our judgment, others turn up: measured ohms say which. */
+/** Common element sizes at rated volts, kW. Our judgment; others exist, and measured ohms show them. */
 const USUAL_KW = [2.5, 3, 3.6, 3.75, 3.84, 4.2, 4.5, 4.6, 4.8, 5] as const;
-/** Elements of the largest kit that is looked for; the Survey takes no more. */
+/** Maximum elements in the search, the same as on the Survey. */
 export const MOST_ELEMENTS = 6;
 
 /**
- * Agreement within these shares: ohms and amps as in startup's tolerance, plates are rounded. Our judgment: a clamp
- * and the volts of another minute add two percent to the kit's own five.
+ * Tolerances as shares: ohms and amps as in startup; nameplates are rounded. Our judgment: a clamp and volts from
+ * another minute add two percent to the kit's five.
  */
 const OHMS_SHARE = 0.1;
 const PLATE_SHARE = 0.04;
 const AMPS_SHARE = 0.07;
 
-/** What is measured counts more than what is printed, and what is printed more than what someone fitted. */
+/** Measurements weigh more than print, and print more than what someone installed. */
 const WEIGHT = { ohms: 6, running: 3, plate: 3, entered: 2.5, breakers: 1.5 } as const;
 
 const isNear = (value: number, aim: number, share: number) => Math.abs(value - aim) <= share * aim;
@@ -49,7 +49,7 @@ const nearestUsual = (kW: number) =>
   USUAL_KW.reduce((best, each) => (Math.abs(each - kW) < Math.abs(best - kW) ? each : best));
 const words = (elementsKW: readonly number[]) => elementsKW.map((kW) => roundTo(kW, 2)).join(' + ');
 
-/** Kits worth weighing: alike elements of every usual size, the plate divided, and what the ohms say. */
+/** Candidate kits: equal elements of every usual size, the nameplate divided, and the measured ohms. */
 const candidates = ({ plateKW, enteredKW = [], ohms = [], ratedVolts }: KitEvidence): number[][] => {
   const kits: number[][] = enteredKW.length > 0 ? [[...enteredKW]] : [];
   for (let count = 1; count <= MOST_ELEMENTS; count++)
@@ -82,7 +82,7 @@ const weigh = (elementsKW: readonly number[], evidence: KitEvidence): { guess: K
   const because: string[] = [];
   const against: string[] = [];
   let score = 0;
-  /** Of kits that fit alike, the nearer one comes first. */
+  /** Of equal matches, the closer one comes first. */
   const nearness = (deviation: number, share: number) => {
     if (deviation <= share) score += 0.8 * (1 - deviation / share);
   };
@@ -96,7 +96,7 @@ const weigh = (elementsKW: readonly number[], evidence: KitEvidence): { guess: K
   }
   if (enteredKW && enteredKW.length > 0) {
     const isSame = words([...enteredKW].sort()) === words([...elementsKW].sort());
-    // What someone entered speaks for itself, and against nothing: a kit of other elements may still be the true one.
+    // Entered elements count as evidence for themselves only: a different kit may still be right.
     if (isSame) say(true, WEIGHT.entered, `entered as ${words(enteredKW)} kW`);
   }
   if (breakersAmps && breakersAmps.length > 0) {
@@ -130,7 +130,7 @@ const weigh = (elementsKW: readonly number[], evidence: KitEvidence): { guess: K
     );
     nearness(Math.abs(running.amps - amps) / amps, AMPS_SHARE);
   }
-  // Then the one of usual sizes and fewer elements.
+  // Then usual sizes and fewer elements first.
   score += elementsKW.every((kW) => USUAL_KW.some((usual) => Math.abs(usual - kW) < 0.01)) ? 0.4 : 0;
   score += elementsKW.some((kW) => Math.abs(kW - 4.8) < 0.01 || Math.abs(kW - 5) < 0.01) ? 0.1 : 0;
   return {
@@ -146,9 +146,9 @@ const weigh = (elementsKW: readonly number[], evidence: KitEvidence): { guess: K
 };
 
 /**
- * Finds the kit from whatever is known: plate, breakers, cold ohms, amps and volts while running. Best first, at most
- * five. `sure`: two kinds of evidence or more agree, none speaks against it and no other kit fits as well; `likely`:
- * one kind, the same. A contradiction between plate and measurement is in `against`.
+ * Identifies the kit from any evidence: nameplate, breakers, cold ohms, amps and volts while running. Best first, at
+ * most five. `sure`: two or more kinds of evidence agree, none contradicts, and no other kit fits as well; `likely`:
+ * one kind, the same. A contradiction between nameplate and measurement is in `against`.
  * @param evidence ohms and volts above zero
  */
 export const findKits = (evidence: KitEvidence): KitGuess[] => {
@@ -173,10 +173,10 @@ export const findKits = (evidence: KitEvidence): KitGuess[] => {
   });
 };
 
-/** Seconds between one switch of a chain and the next, where no one has timed them. */
+/** Seconds between switches of a chain if not timed. */
 const STAGGER_S = 25;
 
-/** Elements as rows of the Survey; bank and delays are those of the row that was there, else the usual chain. */
+/** Elements as Survey rows; bank and delays from the existing row, else the usual chain. */
 export const withStagger = (elementsKW: readonly number[], before: readonly ElementRow[]): ElementRow[] =>
   elementsKW.map((kW, at) => ({
     bank: 1,

@@ -3,23 +3,23 @@ import { kitRows } from '../job/kit-rows';
 import type { Element } from './element';
 import { type HeatKit, heatKit } from './heat-kit';
 
-/** The elements of a job's kit, in the order they are fed. */
+/** Elements of a job's kit in feed order. */
 export const jobElements = (facts: Facts): Element[] =>
   kitRows(facts).map(({ kW }) => ({ kW, ratedVolts: facts.heatKit.ratedVolts }));
 
 /** A bank of the kit. */
 export interface Bank {
   readonly bank: number;
-  /** What it gives at the service's volts, kW. */
+  /** Output at the service's volts, kW. */
   readonly kW: number;
-  /** What its plate says, kW. */
+  /** Nameplate output, kW. */
   readonly plateKW: number;
 }
 
-/** Share of its plate that a job's kit gives at the service's volts: volts squared. */
+/** Output of a job's kit at the service's volts relative to its rating: volts squared. */
 export const kitShare = ({ heatKit }: Facts): number => (heatKit.serviceVolts / heatKit.ratedVolts) ** 2;
 
-/** Each bank at the service's volts, bank 1 first; banks without an element are left out. */
+/** Each bank at the service's volts, bank 1 first; banks without elements are omitted. */
 export const jobBanks = (facts: Facts): Bank[] =>
   [...new Set(kitRows(facts).map(({ bank }) => bank))].sort().map((bank) => {
     const plateKW = kitRows(facts)
@@ -29,12 +29,12 @@ export const jobBanks = (facts: Facts): Bank[] =>
   });
 
 /**
- * Volts that a job's circuits are sized at: the plate's, or the service's where that is higher, since the elements draw
- * more there.
+ * Volts for sizing a job's circuits: the kit's rating, or the service's if higher, because the elements draw more
+ * there.
  */
 export const sizedAtVolts = ({ heatKit }: Facts): number => Math.max(heatKit.ratedVolts, heatKit.serviceVolts);
 
-/** What the job's kit should read at a supply, V, with everything on. */
+/** Expected readings of a job's kit at a supply, V, with everything on. */
 export const jobKit = (facts: Facts, suppliedVolts: number): HeatKit =>
   heatKit({
     ratedVolts: facts.heatKit.ratedVolts,

@@ -6,20 +6,20 @@ import { type Element, elementAmps, elementKW, elementOhms } from './element';
 export interface HeatKitInput {
   readonly ratedVolts: number;
   readonly suppliedVolts: number;
-  /** Volts that circuits are sized at; the rated ones unless said. */
+  /** Volts for sizing circuits; rated volts by default. */
   readonly sizedAtVolts?: number;
   readonly elementsKW: readonly number[];
   readonly blowerAmps: number;
-  /** Whether the blower is fed by the kit's first circuit; it is unless said otherwise. */
+  /** Whether the kit's first circuit feeds the blower; true by default. */
   readonly blowerOnFirstCircuit?: boolean;
   readonly cfm?: number;
   readonly elevationFt?: number;
-  /** A measurement with strips alone, for the airflow. */
+  /** A measurement on strips alone, for airflow. */
   readonly measured?: { readonly volts: number; readonly amps: number; readonly riseF: number };
 }
 
 export interface HeatKit {
-  /** Each element at the supplied volts. */
+  /** Each element at the supply volts. */
   readonly elements: readonly { readonly ohms: number; readonly amps: number; readonly kW: number }[];
   readonly deliveredKW: number;
   readonly heaterAmps: number;
@@ -27,14 +27,14 @@ export interface HeatKit {
   readonly atMainAmps: number;
   readonly btuh: number;
   readonly circuits: readonly Circuit[];
-  /** Rise with strips alone, °F; where the airflow is known. */
+  /** Rise on strips alone, °F; if airflow is known. */
   readonly riseF?: number;
-  /** Airflow by temperature rise, CFM; where it was measured. */
+  /** Airflow by temperature rise, CFM; if measured. */
   readonly cfmFromRise?: number;
 }
 
 /**
- * What a heat kit should read with everything on: sized at rated volts, reported at the supplied volts.
+ * Expected readings of a heat kit with everything on: sized at rated volts, reported at supply volts.
  * @param input volts and kW above zero; `cfm` and `measured.riseF` above zero where given
  */
 export const heatKit = (input: HeatKitInput): HeatKit => {

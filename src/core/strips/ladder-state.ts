@@ -5,7 +5,7 @@ import type { Bench } from '../wiring/state';
 import { elementAmps } from './element';
 import { type Ladder, ladder, type Rung } from './ladder';
 
-/** A rung at a second since the call. */
+/** A rung at a second after the call. */
 export interface RungState {
   readonly rung: Rung;
   /** Whether its breaker is closed: both legs are live then, switch open or not. */
@@ -13,13 +13,13 @@ export interface RungState {
   /** Whether the 24 V coil of its bank is pulled in. */
   readonly hasCall: boolean;
   readonly isClosed: boolean;
-  /** Seconds until its switch moves; null where it stays as it is. */
+  /** Seconds until its switch moves; null if it does not. */
   readonly movesInS: number | null;
   readonly glows: boolean;
   readonly amps: number;
 }
 
-/** What the kit did before a call: nothing, or all that it can. */
+/** The kit before a call: all off, or all on. */
 export type LadderBefore = 'rest' | 'strips-on';
 
 export interface LadderState {
@@ -29,18 +29,18 @@ export interface LadderState {
   readonly heaterAmps: number;
   /** Heaters and blower, A. */
   readonly mainAmps: number;
-  /** Slowest switch that the call moves, s: after it nothing moves any more. */
+  /** Delay of the slowest switch that the call moves, s: nothing moves after it. */
   readonly settlesS: number;
 }
 
 /**
- * The kit at a second since the moment's call began. Where the call brings a bank, its switches close one after the
- * other; where it does not, they stay open, or open one after the other where strips were on before.
- * @param bench what the kit's coils depend on, and what is tried on it
+ * The kit at a second after the moment's call began. If the call turns on a bank, its switches close one after the
+ * other; if not, they stay open, or open one after the other if strips were on before.
+ * @param bench the wiring, with the simulation
  * @param seconds since the call began, s
  * @param suppliedVolts volts at the kit
- * @param openBreakers circuits whose breaker is open
- * @param before what the kit did before this call
+ * @param openBreakers circuits with an open breaker
+ * @param before the kit before this call
  */
 export const ladderState = (
   facts: Facts,

@@ -4,10 +4,10 @@ import { type Circuit, subdivide } from './circuits';
 import { type Element, elementOhms } from './element';
 import { jobElements, sizedAtVolts } from './from-job';
 
-/** What is in a rung between the two legs, in order. */
+/** Parts of a rung between the two legs, in order. */
 export type PartKind = 'breaker' | 'link' | 'element' | 'limit' | 'switch';
 
-/** One rung of the ladder: an element with everything in series with it. */
+/** One rung of the ladder: an element with everything in series. */
 export interface Rung {
   readonly at: number;
   readonly element: Element;
@@ -16,11 +16,11 @@ export interface Rung {
   readonly onS: number;
   readonly offS: number;
   readonly parts: readonly PartKind[];
-  /** The board input that brings its bank; null where the board has none for it. */
+  /** The board input of its bank; null if the board has none. */
   readonly input: string | null;
 }
 
-/** A branch circuit with its rungs and the breaker that was found for it. */
+/** A branch circuit with its rungs and the breaker found. */
 export interface LadderCircuit {
   readonly at: number;
   readonly circuit: Circuit;
@@ -30,16 +30,16 @@ export interface LadderCircuit {
   readonly rungs: readonly Rung[];
 }
 
-/** A heat kit as a ladder: circuits, and in each a rung an element. */
+/** A heat kit as a ladder: circuits with a rung per element. */
 export interface Ladder {
   readonly circuits: readonly LadderCircuit[];
   readonly switching: Facts['heatKit']['switching'];
   readonly hasInterlock: boolean;
-  /** Whether the blower has a supply apart from the kit's. */
+  /** Whether the blower has its own supply. */
   readonly hasOwnBlowerSupply: boolean;
 }
 
-/** The ladder of a job's kit. Elements fill circuits in order, as the code's subdivision has them. */
+/** The ladder of a job's kit. Elements fill circuits in order, as the code subdivides them. */
 export const ladder = (facts: Facts): Ladder => {
   const { heatKit, airHandler } = facts;
   const elements = jobElements(facts);

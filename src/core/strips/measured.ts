@@ -6,13 +6,10 @@ import { elementOhms } from './element';
 import { jobElements } from './from-job';
 import { OHMS_HIGH_SHARE, OHMS_LOW_SHARE } from './tolerance';
 
-/** The item under which an element's cold ohms are kept. */
+/** Item of an element's cold ohms. */
 export const ohmsItem = (element: number): string => `element-ohms/ohms-${element + 1}`;
 
-/**
- * Where plate and measurement contradict each other. Neither is put right by the other: both stay, and a finding says
- * so.
- */
+/** Contradictions between nameplate and measurement. Neither corrects the other: both stay, and a finding says so. */
 export const measuredFindings = (facts: Facts, readings: readonly Reading[]): Finding[] => {
   const current = currentReadings(readings);
   return jobElements(facts).flatMap((element, at): Finding[] => {

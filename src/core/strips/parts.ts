@@ -1,7 +1,7 @@
 import { roundTo } from '../units/round';
 import type { PartKind, Rung } from './ladder';
 
-/** What a technician wants to know of a part: what for, how it fails, what it reads, what to beware of. */
+/** Information on a part: purpose, failures, readings, cautions. */
 export interface PartPanel {
   readonly title: string;
   readonly purpose: string;
@@ -15,7 +15,7 @@ export interface PartPanel {
 
 const ISOLATE = 'Ohms only with every supply open, locked out and verified dead.';
 
-/** The panel of a part of a rung at a supply, V. */
+/** The panel of a rung's part at a supply, V. */
 export const partPanel = (
   kind: PartKind,
   rung: Rung,

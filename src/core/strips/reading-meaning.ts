@@ -7,7 +7,7 @@ import { explainAmps } from './explain-amps';
 import { jobElements } from './from-job';
 import type { LadderState } from './ladder-state';
 
-/** A way a clamp reading can come about, in words. */
+/** An explanation of a clamp reading, in words. */
 export interface AmpsMeaning {
   readonly kind: 'sound' | 'low-supply' | 'not-yet' | 'dead' | 'more' | 'blower' | 'nothing';
   readonly elements: readonly number[];
@@ -16,7 +16,7 @@ export interface AmpsMeaning {
   readonly next: string;
 }
 
-/** A reading explains itself this near, A. Clamps of the trade are good to about that. */
+/** A reading this close explains itself, A: the accuracy of trade clamps. */
 const NEAR_AMPS = 1;
 
 const list = (elements: readonly number[]) =>
@@ -24,9 +24,7 @@ const list = (elements: readonly number[]) =>
     ? 'no element'
     : `element${elements.length > 1 ? 's' : ''} ${elements.map((at) => at + 1).join(', ')}`;
 
-/**
- * Whether a clamp cannot tell which of some elements are on: each that is missing has a like among those that are on.
- */
+/** Whether a clamp cannot tell which elements are on: each missing one has an equal among those on. */
 const alike = (on: readonly number[], missing: readonly number[], kit: readonly Element[]): boolean =>
   on.length > 0 && missing.every((one) => on.some((other) => Math.abs(kit[one]!.kW - kit[other]!.kW) < 0.01));
 
@@ -39,10 +37,10 @@ const deadWords = (on: readonly number[], missing: readonly number[], isAlike: b
 };
 
 /**
- * What a clamp reading means, likeliest first: which elements must be working to give it. A low supply is told from an
- * open element, the blower from heat, a switch that has not closed yet from a dead one.
- * @param readAmps what the clamp shows, A
- * @param measuredVolts volts at the kit at that moment; null where they were not read
+ * Meaning of a clamp reading, likeliest first: the elements that must be on. Tells a low supply from an open element,
+ * the blower from heat, and a switch not closed yet from a dead one.
+ * @param readAmps clamp reading, A
+ * @param measuredVolts volts at the kit at that moment; null if not read
  * @param state the ladder at the second since the call
  */
 export const ampsMeaning = (
@@ -147,7 +145,7 @@ export const ampsMeaning = (
 };
 
 /**
- * Of ways that read alike in words, the nearest stays. Elements of one size give several: they cannot be told apart.
+ * Of explanations with the same words, the closest stays. Elements of one size give several that cannot be told apart.
  */
 const dedupe = (meanings: readonly AmpsMeaning[]): AmpsMeaning[] => {
   const seen = new Set<string>();

@@ -4,8 +4,7 @@ import { sum } from '../units/sum';
 import type { LadderState } from './ladder-state';
 
 /**
- * What the Strips page answers: which banks the call turns on, their power, the current at the clamp once every switch
- * has moved, and how long that takes.
+ * The answer on the Strips page: banks on, power, and current after the last switch, and when that is.
  * @param settled the kit after its slowest switch has moved
  */
 export const stripsAnswer = (call: CallId, { rungs, heaterAmps, settlesS }: LadderState): string => {

@@ -1,15 +1,15 @@
 import { roundTo } from '../units/round';
 
-/** What a supply reading means where it is not what the service should give; null where it is. */
+/** Meaning of a supply reading outside tolerance; null if within. */
 export interface VoltsMeaning {
   readonly means: string;
   readonly next: string;
 }
 
-/** A supply may stray this share from the service's nominal volts. Source: ANSI C84.1, range A. */
+/** Tolerance of a supply against nominal volts. Source: ANSI C84.1, range A. */
 export const SERVICE_TOLERANCE = 0.05;
 
-/** What depends on a supply. */
+/** Load on a supply. */
 export type Fed = 'strips' | 'motor' | 'furnace';
 
 const LOW_MEANS: Readonly<Record<Fed, string>> = {
@@ -18,18 +18,18 @@ const LOW_MEANS: Readonly<Record<Fed, string>> = {
   furnace: 'Low line voltage: transformer output drops, and the blower and igniter weaken.',
 };
 
-/** A service of one leg and neutral, V. */
+/** A leg-to-neutral service, V. */
 const ONE_LEG_VOLTS = 120;
 
-/** Nominal services that a reading may be of, V. Source: ANSI C84.1. */
+/** Nominal services that a reading may belong to, V. Source: ANSI C84.1. */
 const OTHER_SERVICES = [120, 208, 240, 277, 480];
 
 /**
- * Explains a supply reading: leg to leg, or leg to neutral where the service has one leg.
+ * Explains a supply reading: leg to leg, or leg to neutral on a single-leg service.
  * @param volts as read
- * @param serviceVolts what the service should give
- * @param tolerance share that it may stray
- * @param feeds what depends on it: what low volts do to it
+ * @param serviceVolts nominal volts
+ * @param tolerance allowed deviation, as a share
+ * @param feeds the load: what low volts do to it
  */
 export const voltsMeaning = (
   volts: number,

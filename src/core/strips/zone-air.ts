@@ -4,19 +4,19 @@ import { BTU_PER_KWH } from '../units/constants';
 import { sum } from '../units/sum';
 import { jobBanks } from './from-job';
 
-/** Air while the smallest zone calls alone: strips that may run then, and what they make of it. */
+/** Airflow while only the smallest zone calls, the strips that may run then, and their supply air. */
 export interface ZoneAir {
   readonly cfm: number;
   readonly kW: number;
-  /** Share of the kit’s least air that these strips need, by their part of its heat, CFM. */
+  /** These strips' share of the kit’s minimum airflow, CFM. */
   readonly leastCfm: number;
-  /** Supply air with the strips alone, °F. */
+  /** Supply air on strips alone, °F. */
   readonly supplyF: number;
 }
 
 /**
- * Air of the smallest zone alone; null where the job has no zones.
- * @param returnF air that comes back, °F
+ * Air of the smallest zone alone; null if the job has no zones.
+ * @param returnF return air, °F
  */
 export const zoneAir = (facts: Facts, returnF: number): ZoneAir | null => {
   const { smallestCfm: cfm, banksAlone } = facts.zones;

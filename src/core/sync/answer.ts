@@ -1,4 +1,4 @@
-/** What the server answered, or why it could not. */
+/** The server's answer, or why there is none. */
 export type Answer<T> =
   | { readonly kind: 'ok'; readonly value: T }
   | {
@@ -13,6 +13,6 @@ export type Answer<T> =
 
 export type NotOk = Exclude<Answer<unknown>, { readonly kind: 'ok' }>;
 
-/** What to say of something that waits on this device until it lands. */
+/** Message for what waits on this device. */
 export const savedHere = ({ kind, error }: NotOk): string =>
   kind === 'lost' ? `${error} What you entered is saved on this device.` : error;

@@ -3,35 +3,35 @@ import type { Reading } from '../job/reading';
 import type { SettingMark } from '../job/setting-marks';
 import type { Visit } from '../job/visit';
 
-/** One save, as it is sent until it is answered. */
+/** A save, the same until answered. */
 export interface Sending {
   readonly saveId: string;
   readonly baseRevision: number;
   readonly pending: Readonly<Partial<Record<FactPath, unknown>>>;
 }
 
-/** Text that is in a field and is not entered yet, and the page on which the field is. */
+/** Text in a field that is not entered yet, and its page. */
 export interface Typed {
   readonly text: string;
   readonly place: string;
 }
 
-/** What has been entered on a job and not been acknowledged yet. It outlives a reload, a crash and a lost server. */
+/** Unacknowledged entries of a job. They survive a reload, a crash and a lost server. */
 export interface JobDraft {
   readonly baseRevision: number;
   readonly pending: Readonly<Partial<Record<FactPath, unknown>>>;
   readonly outbox: readonly Reading[];
   readonly marksOut: readonly SettingMark[];
-  /** Visits that began here; drafts of an older version have none. */
+  /** Visits begun here; missing in drafts of an older version. */
   readonly visitsOut?: readonly Visit[];
-  /** The save that is under way: sent again after a reload it is the same save, and lands once. */
+  /** The save in progress: sent again after a reload it is the same save, and is stored once. */
   readonly sending?: Sending | null;
-  /** What is in fields and is not entered yet, by the field's name. */
+  /** Unfinished text in fields, by field name. */
   readonly typed?: Readonly<Record<string, Typed>>;
 }
 
 type Waiting = Pick<JobDraft, 'pending' | 'outbox' | 'marksOut' | 'typed'>;
 
-/** Whether nothing waits to be acknowledged, and nothing to be entered. */
+/** Whether nothing waits for acknowledgment and no field is unfinished. */
 export const isEmptyDraft = ({ pending, outbox, marksOut, typed = {} }: Waiting): boolean =>
   Object.keys(pending).length + outbox.length + marksOut.length + Object.keys(typed).length === 0;

@@ -3,19 +3,19 @@ import type { StoredJob } from '../job/stored-job';
 import type { Answer } from './answer';
 import type { JobDraft } from './draft';
 
-/** What time it is for the device, and an id that no one has had yet. */
+/** The device's time, and a new id. */
 export interface Tick {
-  /** ISO 8601, by the device's own clock. */
+  /** ISO 8601, by the device clock. */
   readonly at: string;
   readonly newId: string;
 }
 
-/** Whether everything that must come before a job's entries is done; else why not (empty: no answer). */
+/** Whether everything that must precede a job's entries is done; else why not (empty: no answer). */
 export type QueuedOutcome = { readonly areDone: true } | { readonly areDone: false; readonly refusal: string };
 
-/** What happens to a job on a device. */
+/** Events of a job on a device. */
 export type SyncEvent =
-  /** Something was entered, and is to be sent after so long. */
+  /** An entry was made and is to be sent after a delay. */
   | { readonly kind: 'entered'; readonly inMs: number }
   /** What is not acknowledged is to be kept again, as while somebody types and before the page goes. */
   | { readonly kind: 'hold' }
@@ -35,16 +35,16 @@ export type SyncEvent =
   /** A stale save was settled: the named facts keep the value entered here, all others take the saved one. */
   | { readonly kind: 'settled'; readonly mine: readonly FactPath[] };
 
-/** Something to ask the server. */
+/** A request to the server. */
 export interface SyncRequest {
   readonly method: 'POST' | 'PATCH';
   readonly path: string;
   readonly body: unknown;
 }
 
-/** What is to be done about it outside of the state. */
+/** Effects outside of the state. */
 export type SyncEffect =
-  /** Keep on the device what is not acknowledged. */
+  /** Store unacknowledged entries on the device. */
   | { readonly kind: 'keep' }
   /** Be due again after so long, instead of whenever that was to be. */
   | { readonly kind: 'again'; readonly inMs: number }

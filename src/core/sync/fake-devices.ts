@@ -13,13 +13,13 @@ import { IDLE, type SyncState } from './state';
 const NOW = '2026-02-01T10:00:00.000Z';
 const visitNow = (): Visit => ({ id: randomUUID(), reason: 'new', began: NOW, ended: null, author: 'Fen Ashe' });
 
-/** A server, as a device asks it. */
+/** A server as a device sees it. */
 export interface SyncServer {
   readonly answer: (request: SyncRequest) => Promise<Answer<unknown>>;
   readonly job: () => Promise<StoredJob>;
 }
 
-/** A server in memory that keeps revisions, save ids and rows as the real one does. */
+/** An in-memory server with revisions, save ids and rows like the real one. */
 export const memoryServer = (first: StoredJob): SyncServer => {
   let job = first;
   const landed = new Set<string>();
@@ -54,26 +54,26 @@ export const memoryServer = (first: StoredJob): SyncServer => {
   };
 };
 
-/** What is on its way to the server, from a page that may be gone by the time it is answered. */
+/** A request in flight, possibly from a page that is gone when it is answered. */
 interface OnItsWay {
   readonly request: SyncRequest;
   readonly hear: (answer: Answer<unknown>) => void;
-  /** What whoever entered it saw in each fact's place, his own values among it. */
+  /** Each fact's value as the person who entered saw it. */
   readonly seen: Seen;
-  /** What the server has answered already. */
+  /** Requests already answered. */
   readonly answer?: Answer<unknown>;
 }
 
 type Seen = Readonly<Partial<Record<FactPath, readonly unknown[]>>>;
 
-/** How a request ends: answered, never come, come without that anyone hears of it, or come and not heard of yet. */
+/** Outcome of a request: answered, never arrived, arrived without an answer, or not answered yet. */
 export type Fate = 'answered' | 'never came' | 'answer lost' | 'answer late';
 
 const copy = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
 
 const LOST: Answer<unknown> = { kind: 'lost', error: 'The server is not responding.' };
 
-/** A device with a job on it: a storage that outlives its page, and a network that does what the test says. */
+/** A device with a job: storage that outlives its page, and a network under test control. */
 export const fakeDevice = (server: SyncServer, first: StoredJob) => {
   let stored: JobDraft | null = null;
   let onDevice = first;
@@ -136,7 +136,7 @@ export const fakeDevice = (server: SyncServer, first: StoredJob) => {
   let leave = () => undefined as void;
   open(first);
 
-  /** A request comes to the server: what its save lays over is what whoever entered it had seen. */
+  /** Delivers a request: a save overwrites only what its author had seen. */
   const lands = async ({ request, seen: saw }: OnItsWay): Promise<Answer<unknown>> => {
     const before = await server.job();
     const answer = await server.answer(request);
@@ -153,7 +153,7 @@ export const fakeDevice = (server: SyncServer, first: StoredJob) => {
   return {
     state: () => state,
     waits: () => onItsWay.length > 0 || due !== null,
-    /** Facts that a save of this device laid over what no one here had seen. */
+    /** Facts that a save of this device overwrote unseen. */
     overwritten: () => overwritten,
     enter: (path: FactPath, value: unknown) => {
       const before = path in state.pending ? (seen[path] ?? []) : [factValue(state.saved.document.facts, path)];
@@ -183,14 +183,14 @@ export const fakeDevice = (server: SyncServer, first: StoredJob) => {
       };
       tell({ kind: 'entered', inMs: 0 });
     },
-    /** The clock comes to what was to be done later. */
+    /** Advances the clock to what was scheduled. */
     comesDue: async () => {
       const act = due;
       due = null;
       act?.();
       await settle();
     },
-    /** The oldest request on its way meets its fate. */
+    /** Resolves the oldest request in flight. */
     meets: async (fate: Fate) => {
       const [next, ...others] = onItsWay;
       if (!next) return;
@@ -203,7 +203,7 @@ export const fakeDevice = (server: SyncServer, first: StoredJob) => {
       next.hear(fate === 'answered' ? answer : LOST);
       await settle();
     },
-    /** The page is gone, as after a crash, and opened again, with the job as the server or as the device has it. */
+    /** Closes the page as in a crash and opens it again, with the job from server or device. */
     reopens: async (isOnline: boolean) => {
       leave();
       open(isOnline ? await server.job() : onDevice);
@@ -228,7 +228,7 @@ export const fakeDevice = (server: SyncServer, first: StoredJob) => {
 
 export type FakeDevice = ReturnType<typeof fakeDevice>;
 
-/** Lets all devices come to rest with a server that answers, each keeping its own where two versions meet. */
+/** Brings all devices to rest with a server that answers, each keeping its own version in conflicts. */
 export const settleAll = async (devices: readonly FakeDevice[]): Promise<void> => {
   for (let turn = 0; turn < 400; turn++) {
     for (const device of devices) {

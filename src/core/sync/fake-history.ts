@@ -6,7 +6,7 @@ import { type FakeDevice, fakeDevice, type Fate, settleAll, type SyncServer } fr
 const FACTS = ['house.designBtuh', 'house.noLoadF'] as const satisfies readonly FactPath[];
 const VALUES = { 'house.designBtuh': 40_000, 'house.noLoadF': 50 } as const;
 
-/** What happens, and to which of the devices. */
+/** An event and its device. */
 export type Act =
   | readonly ['enters', number, (typeof FACTS)[number], number]
   | readonly ['reads', number, number]
@@ -14,10 +14,10 @@ export type Act =
   | readonly ['meets', number, Fate]
   | readonly ['reopens', number, boolean];
 
-/** Devices that work on one job. */
+/** Devices working on one job. */
 const DEVICES = 3;
 const which = fc.nat({ max: DEVICES - 1 });
-/** Something that happens to one of the devices. */
+/** An event on one of the devices. */
 export const anAct: fc.Arbitrary<Act> = fc.oneof(
   {
     weight: 4,
@@ -58,16 +58,16 @@ const play = async (device: FakeDevice, act: Act): Promise<void> => {
   }
 };
 
-/** What became of a history: what is to be as it is, each next to how it came out. */
+/** Outcome of a history: expected values next to actual ones. */
 export interface Outcome {
   readonly read: readonly unknown[];
   readonly landed: readonly unknown[];
-  /** Facts that stand as no one entered them, or are laid over what no one had seen. */
+  /** Facts that no one entered so, or that were overwritten unseen. */
   readonly wrong: readonly FactPath[];
   readonly states: readonly object[];
 }
 
-/** Plays a history on three devices, lets them come to rest, and looks at what became of everything. */
+/** Plays a history on three devices, lets them come to rest, and checks the outcome. */
 export const playHistory = async (server: SyncServer, acts: readonly Act[]): Promise<Outcome> => {
   const job = await server.job();
   const devices = Array.from({ length: DEVICES }, () => fakeDevice(server, job));
@@ -90,7 +90,7 @@ export const playHistory = async (server: SyncServer, acts: readonly Act[]): Pro
   };
 };
 
-/** What each device holds once all is told. */
+/** Each device's content at the end. */
 export const atRest = (job: StoredJob): object[] =>
   Array.from({ length: DEVICES }, () => ({
     pending: {},

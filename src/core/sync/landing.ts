@@ -10,7 +10,7 @@ interface Row {
   readonly visit: string;
 }
 
-/** What the server answers: the rows as they landed, each on its visit, and all visits. */
+/** The server's answer: rows with their visits, and all visits. */
 export interface LandedRows {
   readonly rows: readonly Row[];
   readonly visits: readonly Visit[];
@@ -20,11 +20,11 @@ const HISTORY = { outbox: 'readings', marksOut: 'settingMarks' } as const satisf
   Record<Outbox, keyof StoredJob>
 >;
 
-/** The visit to show once rows have landed: where the one shown was someone else's all along, theirs. */
+/** The visit to show after rows are stored: if the shown one was really someone else's, theirs. */
 const landedVisit = (shown: string | null, sent: ReadonlyMap<string, string>, rows: readonly Row[]): string | null =>
   rows.find(({ id, visit }) => sent.get(id) === shown && visit !== shown)?.visit ?? shown;
 
-/** Rows that waited are part of the job's record. */
+/** Rows that waited become part of the record. */
 export const rowsLanded = (
   state: SyncState,
   box: Outbox,
@@ -34,7 +34,7 @@ export const rowsLanded = (
   const sent = new Map(
     (state[box] as readonly Row[]).filter(({ id }) => ids.includes(id)).map((row) => [row.id, row.visit]),
   );
-  // What another tab or the server told meanwhile is there already.
+  // Rows already received from another tab or the server.
   const known = new Set(state.saved[HISTORY[box]].map(({ id }) => id));
   const saved = {
     ...state.saved,
@@ -51,11 +51,11 @@ export const rowsLanded = (
   };
 };
 
-/** What is said where someone else saved first. */
+/** Message when someone else saved first. */
 export const SAVED_SINCE =
   'Someone changed this job after you opened it. Nothing was overwritten. Choose which values to keep.';
 
-/** Why a save was refused, with the fact that it is about by the name on the Survey. */
+/** Why a save was refused, naming the fact as on the Survey. */
 const problemWords = ({ pending }: Sending, { path, error }: Extract<Answer<unknown>, { kind: 'refused' }>): string => {
   const at = /^changes\[(\d+)\]/.exec(path)?.[1];
   const fact = at === undefined ? undefined : changesOf(pending)[Number(at)];
@@ -63,8 +63,8 @@ const problemWords = ({ pending }: Sending, { path, error }: Extract<Answer<unkn
 };
 
 /**
- * Whether nothing that waits here was touched by who saved first: each line still says there what it said when it was
- * changed here. Then nothing is laid over what no one has seen, and there is nothing to ask.
+ * Whether an earlier save by someone else left every waiting fact as it was when changed here. Then nothing is
+ * overwritten unseen, and there is no conflict.
  */
 export const isApart = ({ saved, pending }: Pick<SyncState, 'saved' | 'pending'>, theirs: StoredJob): boolean =>
   (Object.keys(pending) as FactPath[]).every((path) =>
@@ -72,9 +72,8 @@ export const isApart = ({ saved, pending }: Pick<SyncState, 'saved' | 'pending'>
   );
 
 /**
- * The facts' save is part of the job. What changed again while it was under way stays pending. A save that landed long
- * before it was heard of may be answered with what someone else saved since: where that is about what is pending here,
- * no one here has seen it, and it asks.
+ * The facts' save is stored. Facts changed again meanwhile stay pending. An answer that comes late may include someone
+ * else's later save: if that concerns pending facts, it is a conflict.
  */
 export const factsLanded = (state: SyncState, sent: Sending, job: StoredJob): SyncState => {
   const pending = Object.fromEntries(
@@ -94,7 +93,7 @@ export const factsLanded = (state: SyncState, sent: Sending, job: StoredJob): Sy
     : { ...state, pending, saved: seen, theirs: job, problem: SAVED_SINCE };
 };
 
-/** The facts' save was refused: someone saved first, or a value is none. */
+/** The facts' save was refused: someone saved first, or a value is invalid. */
 export const factsRefused = (
   state: SyncState,
   sent: Sending,
@@ -105,13 +104,13 @@ export const factsRefused = (
   return { theirs, refusal: { saveState: theirs ? 'stale' : 'refused', problem, isPassing: false } };
 };
 
-/** Of two reasons the one that does not pass is said; what passes is tried again whatever else was refused. */
+/** Of two reasons the permanent one is shown; a temporary one is retried regardless. */
 export const joinedRefusal = (before: Refusal | null, next: Refusal): Refusal => {
   const said = before === null || before.isPassing ? next : before;
   return { ...said, isPassing: next.isPassing || (before?.isPassing ?? false) };
 };
 
-/** Rows were refused among others: each is sent by itself, so that one never holds up the rest. One alone: why. */
+/** Rows refused in a batch are sent one by one, so that one never holds up the rest. A single row: its reason. */
 export const rowsRefused = (round: Round, ids: readonly string[], answer: NotOk): Round =>
   ids.length === 1
     ? {

@@ -4,12 +4,12 @@ import type { StoredJob } from '../job/stored-job';
 import type { JobDraft } from './draft';
 import type { SyncState } from './state';
 
-/** Rows of both, each once. */
+/** Rows of both lists, each once. */
 const joined = <Row extends { readonly id: string }>(some: readonly Row[], others: readonly Row[]): Row[] => [
   ...new Map([...some, ...others].map((row) => [row.id, row])).values(),
 ];
 
-/** Whether the save that a draft had under way is the one that made the job's newest revision. */
+/** Whether a draft's save in progress made the job's newest revision. */
 const hasLanded = ({ sending }: JobDraft, job: StoredJob): boolean =>
   !!sending &&
   sending.baseRevision + 1 === job.revision &&
@@ -17,7 +17,7 @@ const hasLanded = ({ sending }: JobDraft, job: StoredJob): boolean =>
     sameValue(value, factValue(job.document.facts, path as FactPath)),
   );
 
-/** Whether a draft's facts were entered on another version of the job, and say otherwise than it does now. */
+/** Whether a draft's facts were entered on another version of the job and differ from it now. */
 const isBehind = (draft: JobDraft, job: StoredJob): boolean =>
   draft.baseRevision !== job.revision &&
   !hasLanded(draft, job) &&
@@ -26,10 +26,10 @@ const isBehind = (draft: JobDraft, job: StoredJob): boolean =>
   );
 
 /**
- * Takes up what earlier pages of this device left unacknowledged, and lays what was entered here since over it. A save
- * that a reload cut off, and that is not seen yet, goes on as the same save: it lands once. Where this page has a save
- * of its own by now, what the other held is part of the next one.
- * @param newVisit where rows go that name no visit, as an older version's: the server finds theirs by their time
+ * Restores what earlier pages of this device left unacknowledged, under the entries made here since. A save that a
+ * reload cut off continues as the same save and is stored once. If this page already has its own save, the other's
+ * facts go into the next one.
+ * @param newVisit visit for rows that name none, as from an older version: the server assigns theirs by time
  */
 export const restoredDraft = (state: SyncState, drafts: readonly JobDraft[], newVisit: string): SyncState => {
   const { saved: job, pending: since, line } = state;

@@ -4,28 +4,28 @@ import type { QueuedOutcome, SyncEffect, SyncEvent, SyncRequest, Tick } from './
 import { draftOf, type SyncState } from './state';
 import { sync } from './sync';
 
-/** What a device does for a job that is being synced: keep, ask, wait, tell the time. */
+/** A device's services for syncing a job: store, ask, wait, tell time. */
 export interface SyncPorts {
-  /** Keeps what is not acknowledged, or clears it (null); false where there is no room. */
+  /** Stores unacknowledged entries, or clears them (null); false if there is no space. */
   readonly keep: (draft: JobDraft | null) => boolean;
-  /** Asks the server. It never throws: a lost server is an answer. */
+  /** Asks the server. Never throws: a lost server is an answer. */
   readonly ask: (request: SyncRequest) => Promise<Answer<unknown>>;
-  /** Does what has to be done about the job before what waits for it, or after; whether all of it is done. */
+  /** Sends the job's queued requests that come before its entries, or after; whether all are done. */
   readonly errands: (phase: 'before' | 'after') => Promise<QueuedOutcome>;
-  /** Does something later, instead of what was to be done later before. */
+  /** Schedules an action, replacing the one scheduled before. */
   readonly later: (inMs: number, act: () => void) => void;
   readonly tick: () => Tick;
 }
 
-/** Where the state is held. */
+/** Where the state is stored. */
 export interface SyncAccess {
   readonly get: () => SyncState;
   readonly set: (state: SyncState) => void;
 }
 
 /**
- * Runs what events make of a job on a device.
- * @returns tells it an event
+ * Runs the sync state machine of a job on a device.
+ * @returns the function that takes events
  */
 export const runSync = ({ get, set }: SyncAccess, ports: SyncPorts): ((event: SyncEvent) => void) => {
   const carryOut = (effect: SyncEffect): void => {

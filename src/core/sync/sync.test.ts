@@ -38,7 +38,7 @@ test('two versions that are settled while readings are on their way: what was ch
   await other.meets('answered');
   one.enter('house.designBtuh', 40_000);
   await one.comesDue();
-  // A reading is entered while the save is on its way: it goes out in the same round, after the refusal.
+  // A reading is entered during the save: it goes out in the same pass, after the refusal.
   one.read(47);
   await one.meets('answered');
   expect(one.state()).toMatchObject({ theirs: { revision: 2 } });
@@ -80,7 +80,7 @@ test('a save heard of late, after somebody else’s: what was entered since is l
   other.enter('house.noLoadF', 61);
   await other.comesDue();
   await other.meets('answered');
-  // The same save again: it landed long ago, and the answer tells of the other's, too.
+  // The same save again: it was stored long ago, and the answer includes the other's.
   await one.comesDue();
   await one.meets('answered');
   expect(one.state()).toMatchObject({

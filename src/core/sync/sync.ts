@@ -6,18 +6,18 @@ import { factsLanded, factsRefused, isApart, joinedRefusal, type LandedRows, row
 import { restoredDraft } from './restore-draft';
 import { changesOf, isUnnamed, type Outbox, type Round, type SyncState, unnamedCount } from './state';
 
-/** What comes of an event: the state from then on, and what is to be done outside of it. */
+/** Result of an event: the new state, and the effects. */
 export interface SyncStep {
   readonly state: SyncState;
   readonly effects: readonly SyncEffect[];
 }
 
-/** The server takes as many rows in one request. */
+/** Maximum rows that the server takes per request. */
 const MOST_ROWS_AT_ONCE = 200;
-/** How long a lost line rests before it is tried again, ms: the first times soon, then ever later. */
+/** Retry delays after a lost connection, ms: short at first, then longer. */
 const RESTS_MS = [3000, 3000, 3000, 6000, 12_000, 20_000] as const;
 
-/** What is said where the device has no room. */
+/** Message when the device has no space. */
 export const NO_ROOM = 'This device has no space left for unsent entries. Do not close the page.';
 const NO_ANSWER = 'The server is not responding. What you entered is saved on this device.';
 
@@ -33,7 +33,7 @@ const restOf = ({ pending, outbox, marksOut }: SyncState): number =>
 
 const restAfter = (lostInARow: number): number => RESTS_MS[Math.min(lostInARow, RESTS_MS.length - 1)]!;
 
-/** No one answered: it is tried again after a rest. */
+/** No answer: retry after a delay. */
 const lost = (state: SyncState, problem: string): SyncStep => {
   const { line } = state;
   return {
@@ -47,7 +47,7 @@ const lost = (state: SyncState, problem: string): SyncStep => {
   };
 };
 
-/** What has to be done before is not done: no one answered, or the server refused it and someone has to look. */
+/** A request that must come first is not done: no answer, or refused and someone must look. */
 const heldUp = (state: SyncState, refusal: string): SyncStep =>
   refusal === ''
     ? lost(state, NO_ANSWER)
@@ -56,14 +56,14 @@ const heldUp = (state: SyncState, refusal: string): SyncStep =>
         effects: [{ kind: 'keep' }],
       };
 
-/** Everything that waited was sent once: what is left over, and what comes next. */
+/** Everything was sent once: what remains, and what comes next. */
 const ended = (state: SyncState, { at }: Tick): SyncStep => {
   const { refusal } = state.line.round!;
   const idle = { ...state, line: { ...state.line, round: null, lostInARow: 0 } };
   if (refusal) {
     const { saveState, problem, isPassing } = refusal;
     const { lostInARow } = state.line;
-    // What passes is tried again by itself; what does not, as soon as someone has it tried again.
+    // Temporary errors are retried automatically; permanent ones when someone asks.
     return isPassing
       ? {
           state: { ...idle, saveState, problem, line: { ...idle.line, lostInARow: lostInARow + 1 } },
@@ -80,7 +80,7 @@ const ended = (state: SyncState, { at }: Tick): SyncStep => {
   };
 };
 
-/** Rows of a box that are sent next: some at once, or one that was refused among others. */
+/** Next rows of a queue: a batch, or one by one after a refusal. */
 const nextRows = (state: SyncState, box: Outbox): readonly { readonly id: string }[] => {
   const { tried, alone } = state.line.round!;
   const [done, single] = [new Set(tried), new Set(alone)];
@@ -91,7 +91,7 @@ const nextRows = (state: SyncState, box: Outbox): readonly { readonly id: string
   return one ? [one] : waiting.slice(0, MOST_ROWS_AT_ONCE);
 };
 
-/** Asks for what comes next: readings, then marks, then facts, unless two versions of them wait to be settled. */
+/** Sends what comes next: readings, marks, then facts unless a conflict waits. */
 const goOn = (state: SyncState, tick: Tick): SyncStep => {
   const { saved, pending, visitsOut, line } = state;
   for (const box of ['outbox', 'marksOut'] as const) {
@@ -136,7 +136,7 @@ const goOn = (state: SyncState, tick: Tick): SyncStep => {
 const answered = (state: SyncState, answer: Answer<unknown>, tick: Tick): SyncStep => {
   const { round, sending } = state.line;
   if (!round) return { state, effects: [] };
-  // A fault of the server that comes again may lie in one thing that waits: the others go on without it.
+  // A server error that repeats may be due to one entry: the others continue without it.
   const isFault = answer.kind === 'lost' && answer.status === 500 && state.line.lostInARow > 0;
   if (answer.kind === 'lost' && !isFault) return lost(state, savedHere(answer));
   const { asked } = round;
@@ -155,13 +155,13 @@ const answered = (state: SyncState, answer: Answer<unknown>, tick: Tick): SyncSt
   const done = { ...state, line: { ...state.line, sending: null } };
   if (answer.kind === 'ok') return goOn(factsLanded(done, sending, answer.value as StoredJob), tick);
   const { theirs, refusal } = factsRefused(done, sending, answer);
-  // Someone saved other lines, or this device did and a reload kept the answer from it: it goes out on theirs.
+  // Someone saved other facts, or a reload lost the answer to this device's own save: send again on the new revision.
   if (theirs && state.saved.revision === sending.baseRevision && isApart(done, theirs))
     return goOn(withRound({ ...done, saved: theirs }, { areFactsTried: false }), tick);
   return goOn(withRound({ ...done, theirs }, { refusal: refusal && joinedRefusal(round.refusal, refusal) }), tick);
 };
 
-/** Takes what the server or another tab has; facts that wait on an older version stay: their save asks. */
+/** Takes the state of the server or another tab; facts pending on an older revision stay, and their save asks. */
 const received = (state: SyncState, job: StoredJob): SyncState => {
   const { saved, pending } = state;
   const isOlder = job.revision < saved.revision || job.readings.length < saved.readings.length;
@@ -170,9 +170,9 @@ const received = (state: SyncState, job: StoredJob): SyncState => {
 };
 
 /**
- * What an event makes of a job on a device, and what is to be done about it. Readings and marks are only ever added, so
- * they go out even while two versions of the facts wait to be settled. What is refused stays here and is said, and what
- * comes after it goes on.
+ * The state machine of a job on a device: an event gives a new state and effects. Readings and marks are append-only,
+ * so they go out even during a conflict over facts. A refused entry stays here with its reason, and later ones
+ * continue.
  */
 export const sync = (state: SyncState, event: SyncEvent): SyncStep => {
   switch (event.kind) {
@@ -211,7 +211,7 @@ export const sync = (state: SyncState, event: SyncEvent): SyncStep => {
       const mine: ReadonlySet<string> = new Set(event.mine);
       const left = Object.fromEntries(Object.entries(pending).filter(([path]) => mine.has(path)));
       const { line } = state;
-      // Where rows are still on their way, their round is told that it is settled: its facts go out after them.
+      // While rows are in flight, their pass continues with the facts once the conflict is settled.
       const round = line.round && { ...line.round, refusal: null, areFactsTried: false };
       return {
         state: {

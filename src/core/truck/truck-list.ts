@@ -15,17 +15,17 @@ import { harnessAsFound } from '../wiring/as-found';
 import type { Cable, Harness } from '../wiring/harness';
 import { plan, thermostatCables } from '../wiring/plan';
 
-/** Something to take along. The same part of several jobs has one key. */
+/** A part to bring. The same part for several jobs has one key. */
 export interface TruckLine {
   readonly key: string;
   readonly label: string;
   readonly amount: number;
   readonly unit: 'ft' | '';
-  /** What it is for, where the label does not say it. */
+  /** Its purpose, if the label does not say it. */
   readonly why: string;
 }
 
-/** What a list is made of. */
+/** Inputs of a list. */
 export interface TruckJob {
   readonly facts: Facts;
   readonly confirmed: ReadonlySet<FactPath>;
@@ -40,7 +40,7 @@ const cableLine = (gauge: number, { conductors, feet }: NewCable, why: string): 
   why,
 });
 
-/** Facts that say that a cable was looked at: then it is there. */
+/** Facts that confirm that a cable was checked: then it is on site. */
 const COUNTED: Partial<Record<Cable['id'], FactPath>> = {
   'thermostat-cable': 'cables.thermostatConductors',
   'outdoor-cable': 'cables.outdoorConductors',
@@ -84,7 +84,7 @@ const jumperLines = (planned: Harness, found: Harness): readonly TruckLine[] => 
     : [{ key: 'jumper', label: 'Jumpers, 18 AWG', amount: missing.length, unit: '', why: '' }];
 };
 
-/** Devices that are added to a system, and that a truck may lack. */
+/** Devices added to a system that a truck may not carry. */
 const ADDED: readonly DeviceId[] = [
   'float-switch',
   'interlock',
@@ -128,7 +128,7 @@ const deviceLines = ({ facts }: TruckJob, { devices }: Harness): readonly TruckL
   ];
 };
 
-/** Breakers and copper that the kit needs and that were not found. */
+/** Breakers and conductors that the kit needs and that were not found. */
 const kitLines = ({ facts }: TruckJob): readonly TruckLine[] =>
   ladder(facts).circuits.flatMap(({ at, circuit, foundBreakerAmps, foundAwg }) => {
     const kind = conductorKind(facts);
@@ -160,7 +160,7 @@ const kitLines = ({ facts }: TruckJob): readonly TruckLine[] =>
     ];
   });
 
-/** Parts of a rung that reads open: which of them it is shows when it is taken apart. */
+/** Parts of a rung that reads open: taking it apart shows which one. */
 const rungLines = ({ facts, readings }: TruckJob): readonly TruckLine[] => {
   const now = observedNow(facts, readings);
   const elements = jobElements(facts);
@@ -181,7 +181,7 @@ const rungLines = ({ facts, readings }: TruckJob): readonly TruckLine[] => {
   });
 };
 
-/** Lines of one key added up; what they are for, said once each. */
+/** Lines with one key combined; purposes listed once. */
 const added = (lines: readonly TruckLine[]): readonly TruckLine[] => {
   const byKey = new Map<string, TruckLine>();
   for (const line of lines) {
@@ -200,7 +200,7 @@ const added = (lines: readonly TruckLine[]): readonly TruckLine[] => {
   return [...byKey.values()];
 };
 
-/** What a job needs that is not known to be on site: plan less what was found, counted or ticked. */
+/** What a job needs and is not known to be on site: plan less what was found, counted or ticked. */
 export const truckList = (job: TruckJob): readonly TruckLine[] => {
   const { facts } = job;
   const planned = plan(facts);
@@ -214,5 +214,5 @@ export const truckList = (job: TruckJob): readonly TruckLine[] => {
   ]).filter(({ key }) => !onSite.has(key));
 };
 
-/** The lists of a day’s jobs as one. */
+/** The lists of a day’s jobs combined. */
 export const dayList = (jobs: readonly TruckJob[]): readonly TruckLine[] => added(jobs.flatMap(truckList));

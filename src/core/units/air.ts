@@ -8,9 +8,8 @@ import { SENSIBLE_FACTOR } from './constants';
 export const airDensityRatio = (elevationFt: number): number => (1 - 6.8754e-6 * elevationFt) ** 5.2559;
 
 /**
- * Sensible heat that one CFM carries for each degree, Btu/(h·CFM·°F).
- * @param elevationFt feet above sea level
- * @source ASHRAE Fundamentals
+ * Sensible heat per CFM and degree, Btu/(h·CFM·°F).
+ * @param elevationFt feet above sea level @source ASHRAE Fundamentals
  */
 export const sensibleFactorAt = (elevationFt: number): number => SENSIBLE_FACTOR * airDensityRatio(elevationFt);
 

@@ -1,9 +1,7 @@
 /**
- * Numbers from 0 to 1 that follow from a seed alone, the same on every machine (mulberry32).
+ * Seeded pseudo-random numbers in [0, 1), the same on every machine (mulberry32).
  * @param seed a whole number
- * @example
- * const next = chance(7);
- * next() === chance(7)(); // true
+ * @example const next = chance(7); next() === chance(7)(); // true
  */
 export const chance = (seed: number): (() => number) => {
   let state = seed;

@@ -1,6 +1,6 @@
 /**
  * A time of day on a 12-hour clock, such as 6:30 AM; midnight is 12:00 AM.
- * @param minute of the day, 0 to 1439; part minutes are cut off
+ * @param minute of the day, 0 to 1439; fractions are cut off
  */
 export const clockText = (minute: number): string => {
   const whole = Math.floor(minute);

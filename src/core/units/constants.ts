@@ -10,7 +10,7 @@ export const SENSIBLE_FACTOR = 1.08;
 /** One ton of refrigeration, Btu/h. Source: definition. */
 export const BTUH_PER_TON = 12_000;
 
-/** Heat content of each fuel, Btu per sold unit. Source: US Energy Information Administration. */
+/** Heat content of each fuel, Btu per unit sold. Source: US Energy Information Administration. */
 export const FUEL_BTU_PER_UNIT = {
   'natural-gas': 100_000, // therm
   propane: 91_452, // gallon
@@ -19,7 +19,7 @@ export const FUEL_BTU_PER_UNIT = {
 
 export type FuelKind = keyof typeof FUEL_BTU_PER_UNIT;
 
-/** What a unit of each fuel is called. */
+/** Unit of each fuel. */
 export const FUEL_UNIT: Readonly<Record<FuelKind, string>> = {
   'natural-gas': 'therm',
   propane: 'gallon',
@@ -34,7 +34,7 @@ export type WireGauge = keyof typeof COPPER_OHMS_PER_1000_FT;
 /** Standard overcurrent device ratings, A. Source: NEC 240.6(A). */
 export const BREAKER_SIZES_AMPS = [15, 20, 25, 30, 35, 40, 45, 50, 60, 70, 80, 90, 100, 110, 125] as const;
 
-/** Most heater load on one branch circuit, A. Source: NEC 424.22(B). */
+/** Maximum heater load on one branch circuit, A. Source: NEC 424.22(B). */
 export const HEATER_CIRCUIT_LIMIT_AMPS = 48;
 
 /** Largest breaker on a subdivided heater circuit, A. Source: NEC 424.22(B). */
@@ -52,5 +52,5 @@ export const CLOSED_CONTACT_OHMS = 0.02;
 /** Leak from every node to the common side, Ω, so that an unconnected node reads near zero. */
 export const NODE_LEAK_OHMS = 100e6;
 
-/** Above this a coil is wet, not white, °F. */
+/** Above this a coil is wet instead of frosted, °F. */
 export const FREEZING_F = 32;

@@ -1,25 +1,25 @@
 import { roundTo } from './round';
 import { type SpanF, ticksAlong } from './span';
 
-/** A degree scale for reading and typing; what is stored and worked with is always °F. */
+/** A degree scale for display and entry; storage and calculation are always in °F. */
 export type DegreeScale = 'F' | 'C';
 
 /**
- * The space before °F that makes a figure a difference: it looks like any other, and tells `inScale` that 9 °F cooler
- * is 5 °C cooler.
+ * The space before °F that marks a difference: it looks like any other, and tells `inScale` that 9 °F cooler is 5 °C
+ * cooler.
  */
 const APART = '\u2009';
 
-/** A difference of temperature in words, such as a rise or a droop, °F; any number or range of numbers. */
+/** A temperature difference in words, such as a rise or a droop, °F; any number or range. */
 export const apartF = (differenceF: number | string): string => `${differenceF}${APART}°F`;
 
-/** A text for readers that know one kind of space, such as a terminal or a file. */
+/** Text for targets that know one kind of space, such as a terminal or a file. */
 export const withPlainSpaces = (text: string): string => text.replaceAll(APART, ' ');
 
-/** Whether a unit counts degrees at all. */
+/** Whether a unit is degrees. */
 export const isDegreeUnit = (unit: string): boolean => unit.startsWith('°F');
 
-/** A unit as it is called on a scale. */
+/** A unit's name on a scale. */
 export const unitOn = (scale: DegreeScale, unit: string): string => (scale === 'C' ? unit.replace('°F', '°C') : unit);
 
 /** A stored temperature, °F, on a scale; not rounded. */
@@ -29,15 +29,15 @@ export const onScale = (scale: DegreeScale, valueF: number): number => (scale ==
 export const apartOnScale = (scale: DegreeScale, differenceF: number): number =>
   scale === 'C' ? differenceF / 1.8 : differenceF;
 
-/** What was read on a scale, °F; to a hundredth, so that 8.3 °C stays 8.3 °C. */
+/** A temperature read on a scale, °F; to a hundredth, so that 8.3 °C stays 8.3 °C. */
 export const fromScale = (scale: DegreeScale, value: number): number =>
   scale === 'C' ? roundTo(value * 1.8 + 32, 2) : value;
 
-/** A difference that was read on a scale, °F. */
+/** A difference read on a scale, °F. */
 export const apartFromScale = (scale: DegreeScale, difference: number): number =>
   scale === 'C' ? roundTo(difference * 1.8, 2) : difference;
 
-/** The next mark of a scale up or down from a temperature, °F: whole degrees of °F, halves of °C. */
+/** The next step of a scale above or below a temperature, °F: whole degrees in °F, halves in °C. */
 export const steppedF = (scale: DegreeScale, atF: number, steps: number): number => {
   if (scale === 'F') return atF + steps;
   const halves = onScale('C', atF) * 2;
@@ -45,11 +45,11 @@ export const steppedF = (scale: DegreeScale, atF: number, steps: number): number
   return fromScale('C', (whole + steps) / 2);
 };
 
-/** The nearest mark of a scale, °F: whole degrees of °F, halves of °C. */
+/** The nearest step of a scale, °F: whole degrees in °F, halves in °C. */
 export const nearestF = (scale: DegreeScale, atF: number): number =>
   scale === 'F' ? Math.round(atF) : fromScale('C', Math.round(onScale('C', atF) * 2) / 2);
 
-/** A figure of a scale as it is shown: at most this many decimals, none that say nothing. */
+/** A figure as displayed: at most this many decimals, without trailing zeros. */
 export const degreesText = (value: number, decimals = 1): string => {
   const rounded = roundTo(value, decimals);
   return String(Object.is(rounded, -0) ? 0 : rounded);
@@ -64,10 +64,9 @@ const FIGURES = new RegExp(
 const numberOf = (figure: string) => Number(figure.replaceAll(',', '').replace('\u2212', '-'));
 
 /**
- * A sentence of core's on a scale: "From 12 to 30 °F" becomes "From −11.1 to −1.1 °C" (with hyphens as core writes
- * them), "9 °F cooler" becomes "5 °C cooler" where it was made by `apartF`. On °F it is as it was.
- * @example
- * inScale('C', 'locked out below 5 °F'); // 'locked out below -15 °C'
+ * A sentence from core on a scale: "From 12 to 30 °F" becomes "From −11.1 to −1.1 °C" (with hyphens as core writes
+ * them), "9 °F cooler" becomes "5 °C cooler" if made by `apartF`. In °F it is unchanged.
+ * @example inScale('C', 'locked out below 5 °F'); // 'locked out below -15 °C'
  */
 export const inScale = (scale: DegreeScale, text: string): string =>
   scale === 'F'
@@ -79,17 +78,17 @@ export const inScale = (scale: DegreeScale, text: string): string =>
         return `${earlier.replace(new RegExp(FIGURE, 'g'), shown)}${shown(last)} °C`;
       });
 
-/** Everything that a screen needs to show and take degrees on one scale. */
+/** Everything a screen needs to display and enter degrees on one scale. */
 export interface Degrees {
   readonly scale: DegreeScale;
   readonly unit: '°F' | '°C';
-  /** A sentence of core's, on this scale. */
+  /** A sentence from core on this scale. */
   readonly say: (text: string) => string;
   /** A stored temperature, °F, as a bare figure. */
   readonly figure: (valueF: number, decimals?: number) => string;
   /** The same with its unit. */
   readonly text: (valueF: number, decimals?: number) => string;
-  /** Round marks of this scale along a span, every this many of its own degrees. */
+  /** Round marks of this scale along a span, at a step in its own degrees. */
   readonly ticks: (spanF: SpanF, every: number) => readonly { readonly atF: number; readonly value: number }[];
 }
 
@@ -110,5 +109,5 @@ const degreesOn = (scale: DegreeScale): Degrees => {
   };
 };
 
-/** Degrees on each scale. */
+/** Both scales. */
 export const DEGREES: Readonly<Record<DegreeScale, Degrees>> = { F: degreesOn('F'), C: degreesOn('C') };

@@ -5,9 +5,8 @@ const SEA_LEVEL_PSIA = 14.696;
 const RANKINE_AT_ZERO_F = 459.67;
 
 /**
- * Pressure of water vapor over liquid water, psia.
- * @param atF temperature, °F; from 32 to 200
- * @source Hyland and Wexler; ASHRAE Fundamentals, Psychrometrics, equation 6
+ * Vapor pressure over liquid water, psia.
+ * @param atF temperature, °F; from 32 to 200 @source Hyland and Wexler; ASHRAE Fundamentals, Psychrometrics, equation 6
  */
 export const saturationPsia = (atF: number): number => {
   const t = atF + RANKINE_AT_ZERO_F;
@@ -22,10 +21,9 @@ export const saturationPsia = (atF: number): number => {
 };
 
 /**
- * Humidity ratio of saturated air, lb of water a lb of dry air.
+ * Humidity ratio of saturated air, lb of water per lb of dry air.
  * @param atF temperature, °F; from 32 to 200
- * @param elevationFt feet above sea level
- * @source W = 0.621945 × p ÷ (P − p), ASHRAE Fundamentals
+ * @param elevationFt feet above sea level @source W = 0.621945 × p ÷ (P − p), ASHRAE Fundamentals
  */
 export const saturatedHumidity = (atF: number, elevationFt: number): number => {
   const pressure = SEA_LEVEL_PSIA * airDensityRatio(elevationFt);
@@ -34,11 +32,10 @@ export const saturatedHumidity = (atF: number, elevationFt: number): number => {
 };
 
 /**
- * Humidity ratio by dry and wet bulb, lb of water a lb of dry air; zero where the wet bulb is lower than air can have.
+ * Humidity ratio from dry and wet bulb, lb of water per lb of dry air; zero if the wet bulb is lower than possible.
  * @param dryBulbF °F
  * @param wetBulbF °F, from 32, and no higher than the dry bulb
- * @param elevationFt feet above sea level
- * @source ASHRAE Fundamentals, Psychrometrics, equation 33
+ * @param elevationFt feet above sea level @source ASHRAE Fundamentals, Psychrometrics, equation 33
  */
 export const humidityRatio = (dryBulbF: number, wetBulbF: number, elevationFt: number): number =>
   Math.max(
@@ -48,10 +45,9 @@ export const humidityRatio = (dryBulbF: number, wetBulbF: number, elevationFt: n
   );
 
 /**
- * Enthalpy of moist air, Btu a lb of dry air.
+ * Enthalpy of moist air, Btu per lb of dry air.
  * @param dryBulbF °F
- * @param humidity lb of water a lb of dry air
- * @source h = 0.240 t + W (1061 + 0.444 t), ASHRAE Fundamentals
+ * @param humidity lb of water per lb of dry air @source h = 0.240 t + W (1061 + 0.444 t), ASHRAE Fundamentals
  */
 export const enthalpyBtuPerLb = (dryBulbF: number, humidity: number): number =>
   0.24 * dryBulbF + humidity * (1061 + 0.444 * dryBulbF);

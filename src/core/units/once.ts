@@ -1,9 +1,6 @@
 /**
- * A value that is worked out when it is first asked for, and then kept.
- * @example
- * const states = once(() => solveEverything());
- * states(); // solves
- * states(); // the same again
+ * A value computed on first use and cached.
+ * @example const states = once(() => solveEverything()); states(); // solves states(); // the same again
  */
 export const once = <T>(work: () => T): (() => T) => {
   let kept: { readonly value: T } | undefined;
@@ -11,7 +8,7 @@ export const once = <T>(work: () => T): (() => T) => {
 };
 
 /**
- * A function that keeps its answers by a key made of its argument.
+ * Memoizes a function by a key of its argument.
  * @param key equal for arguments that give equal answers
  */
 export const memoize = <A, T>(key: (argument: A) => string, work: (argument: A) => T): ((argument: A) => T) => {

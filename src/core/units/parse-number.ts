@@ -1,16 +1,16 @@
-/** A number as a technician types it, or what is wrong with it. */
+/** A number as typed, or what is wrong with it. */
 export type TypedNumber =
   | { readonly kind: 'number'; readonly value: number }
   | { readonly kind: 'open' }
   | { readonly kind: 'empty' }
   | { readonly kind: 'wrong'; readonly why: string };
 
-/** What meters show of an open circuit. */
+/** Meter displays for an open circuit. */
 const OPEN = /^[-+]?(o\.?l\.?|\.ol|0\.?l\.?|∞|inf)$/i;
 
 /**
- * Reads what was typed into a field: "71.5", "71,5", "1,150", "−4", "OL", "∞". A comma is a decimal comma unless three
- * digits follow it to the end.
+ * Parses field text: "71.5", "71,5", "1,150", "−4", "OL", "∞". A comma is a decimal comma unless exactly three digits
+ * follow.
  */
 export const parseTyped = (text: string): TypedNumber => {
   const plain = text

@@ -1,7 +1,7 @@
 /** A closed interval of outdoor temperature, °F, low end first. */
 export type SpanF = readonly [fromF: number, toF: number];
 
-/** Joins spans that touch and drops those thinner than a millionth of a degree. Takes them in rising order. */
+/** Joins adjoining spans and drops those thinner than a millionth of a degree. Input in rising order. */
 export const joinSpans = (spans: readonly SpanF[]): SpanF[] => {
   const joined: SpanF[] = [];
   for (const span of spans) {
@@ -13,19 +13,19 @@ export const joinSpans = (spans: readonly SpanF[]): SpanF[] => {
   return joined;
 };
 
-/** Whether a temperature lies in any of the spans, ends included. */
+/** Whether a temperature lies in any of the spans, inclusive. */
 export const inSpans = (spans: readonly SpanF[], atF: number): boolean =>
   spans.some(([from, to]) => atF >= from && atF <= to);
 
-/** How far along a span a temperature lies, in percent, kept within it. */
+/** Position of a temperature in a span, in percent, limited to it. */
 export const percentAlong = ([fromF, toF]: SpanF, atF: number): number =>
   (100 * (Math.min(toF, Math.max(fromF, atF)) - fromF)) / (toF - fromF);
 
-/** The temperature at a share of a span, °F; the share is kept between 0 and 1. */
+/** Temperature at a fraction of a span, °F; the fraction is limited to 0 to 1. */
 export const atShare = ([fromF, toF]: SpanF, share: number): number =>
   fromF + Math.min(1, Math.max(0, share)) * (toF - fromF);
 
-/** Round temperatures along a span, every this many degrees, ends included where they are round. */
+/** Round temperatures along a span at a step, including round ends. */
 export const ticksAlong = ([fromF, toF]: SpanF, everyF: number): number[] => {
   const first = Math.ceil(fromF / everyF) * everyF;
   return Array.from({ length: Math.floor((toF - first) / everyF) + 1 }, (_, at) => first + at * everyF);

@@ -14,7 +14,7 @@ import {
   wireNames,
 } from './harness';
 
-/** The cable of a short link between two terminals. */
+/** Cable name of a jumper between two terminals. */
 export const JUMPER_CABLE = 'jumper';
 
 /** One of the two ends of a conductor. */
@@ -22,7 +22,7 @@ export type WireEnd = 'from' | 'to';
 
 const endText = (end: TerminalRef | null) => (end === null ? '' : refText(end));
 
-/** A harness as records: what the technician starts from when he enters what he found. */
+/** A harness as records: the starting point for recording as-found wiring. */
 export const wireRows = ({ conductors, jumpers }: Harness): WireRow[] => [
   ...conductors.map(({ cable, colour, from, to }) => ({
     cable,
@@ -33,7 +33,7 @@ export const wireRows = ({ conductors, jumpers }: Harness): WireRow[] => [
   ...jumpers.map(({ from, to }) => ({ cable: JUMPER_CABLE, colour: '', from: refText(from), to: refText(to) })),
 ];
 
-/** A row as its cable has it, with its name. */
+/** A row with its conductor name. */
 interface NamedRow {
   readonly row: WireRow;
   readonly id: WireId;
@@ -66,10 +66,7 @@ const jumperOf = (row: WireRow, planned: readonly Jumper[]): Jumper | null => {
   return { id, from, to, why: planned.find((jumper) => jumper.id === id)?.why ?? 'As found.' };
 };
 
-/**
- * Jumpers that a record may hold where the manufacturer's own lead is: records of older versions named it so. It is the
- * device's, and no jumper.
- */
+/** Records of older versions listed the factory lead as a jumper. It belongs to the device and is not a jumper. */
 const factoryJumperIds = ({ devices }: Harness): ReadonlySet<string> =>
   new Set(
     devices.flatMap(({ id, factoryLeads }) =>
@@ -78,8 +75,8 @@ const factoryJumperIds = ({ devices }: Harness): ReadonlySet<string> =>
   );
 
 /**
- * The planned devices and cables with the conductors of a record. A conductor of a cable that is not there is left out;
- * a jumper that is written twice counts once.
+ * The planned devices and cables with the recorded conductors. A conductor of a missing cable is dropped; a duplicate
+ * jumper counts once.
  */
 export const withWires = (planned: Harness, rows: readonly WireRow[]): Harness => {
   const carries = new Map(planned.conductors.map((conductor) => [conductor.id, conductor.carries]));
@@ -94,7 +91,7 @@ export const withWires = (planned: Harness, rows: readonly WireRow[]): Harness =
   };
 };
 
-/** What is in the wall: as recorded, or as planned where no one has recorded it. */
+/** The actual wiring: as recorded, or as planned if not recorded. */
 export const harnessAsFound = (facts: Facts, planned: Harness): Harness =>
   facts.wiring.asFound === null ? planned : withWires(planned, facts.wiring.asFound);
 
@@ -103,7 +100,7 @@ const cableOf = (conductor: WireId) => conductor.slice(0, conductor.indexOf('/')
 const rowOf = (rows: readonly WireRow[], conductor: WireId): WireRow | undefined =>
   rowsOf(rows, cableOf(conductor)).find(({ id }) => id === conductor)?.row;
 
-/** Lands one end of a conductor on a terminal, or takes it off. A conductor that is not there changes nothing. */
+/** Lands one end of a conductor on a terminal, or lifts it. An unknown conductor changes nothing. */
 export const landEnd = (
   rows: readonly WireRow[],
   conductor: WireId,
@@ -119,26 +116,26 @@ const isLink = (row: WireRow, id: string): boolean => {
   return row.cable === JUMPER_CABLE && from !== null && to !== null && jumperId(from, to) === id;
 };
 
-/** Adds a short link between two terminals of one device; one that is there already is not added again. */
+/** Adds a jumper between two terminals of one device unless it exists. */
 export const addJumper = (rows: readonly WireRow[], from: TerminalRef, to: TerminalRef): readonly WireRow[] => {
   const [one, other] = [refText(from), refText(to)];
   const isThere = rows.some((row) => isLink(row, jumperId(from, to)));
   return one === other || isThere ? rows : [...rows, { cable: JUMPER_CABLE, colour: '', from: one, to: other }];
 };
 
-/** Takes a short link out, whichever way round it was written. */
+/** Removes a jumper, in either direction. */
 export const removeJumper = (rows: readonly WireRow[], { from, to }: Pick<Jumper, 'from' | 'to'>): readonly WireRow[] =>
   rows.filter((row) => !isLink(row, jumperId(from, to)));
 
-/** Colors that a cable could still have, for a conductor that the plan does not know. */
+/** Colors still free in a cable, for a conductor that is not in the plan. */
 export const freeColors = (rows: readonly WireRow[], cable: string): string[] =>
   COLORS.filter((colour) => !rows.some((row) => row.cable === cable && row.colour === colour));
 
-/** Adds a conductor to a cable, landed nowhere. */
+/** Adds an unlanded conductor to a cable. */
 export const addConductor = (rows: readonly WireRow[], cable: string, colour: string): readonly WireRow[] =>
   freeColors(rows, cable).includes(colour) ? [...rows, { cable, colour, from: '', to: '' }] : rows;
 
-/** Takes a conductor out of the record altogether. */
+/** Removes a conductor from the record. */
 export const removeConductor = (rows: readonly WireRow[], conductor: WireId): readonly WireRow[] => {
   const row = rowOf(rows, conductor);
   return rows.filter((each) => each !== row);

@@ -4,14 +4,14 @@ import type { Facts } from '../job/document';
 import type { Harness } from './harness';
 import type { Bench, WiringState } from './state';
 
-/** The state of a harness in every call of its thermostat. */
+/** State of a harness in every call. */
 export type StatesByCall = ReadonlyMap<CallId, WiringState>;
 
 /** A harness in every call that the job's thermostat can make. */
 export const statesByCall = (facts: Facts, bench: Bench, moment: Moment): StatesByCall =>
   new Map(callsOf(facts).map((call) => [call, bench.at(facts, { ...moment, call })]));
 
-/** One coil that does otherwise than in another harness, and in which calls. */
+/** One coil that behaves differently from another harness, and in which calls. */
 export interface BehaviorChange {
   readonly coil: Coil;
   readonly kind: 'lost' | 'extra' | 'chatters';
@@ -21,13 +21,13 @@ export interface BehaviorChange {
 /** Every coil of a harness. */
 export const allCoils = (harness: Harness): Coil[] => harness.devices.flatMap(({ coils }) => coils);
 
-/** Coils that do work, less those that only power a control. */
+/** Coils that do work, without those that only power a control. */
 export const workingCoils = (harness: Harness): Coil[] =>
   allCoils(harness).filter(({ source }) => source !== 'control');
 
 /**
- * What one set of states does otherwise than another: coils lost, coils that run uncalled, coils that chatter.
- * @param coils the coils that are looked at: those that work, unless said otherwise
+ * Differences between two sets of states: coils lost, coils on without a call, chattering coils.
+ * @param coils coils to compare; working ones by default
  */
 export const behaviorChanges = (
   harness: Harness,
@@ -63,7 +63,7 @@ const callWords = (calls: readonly CallId[], all: number) =>
 export const changeWords = ({ coil, kind, calls }: BehaviorChange, all: number): string =>
   `${coil.label} ${KIND_WORDS[kind]}: ${callWords(calls, all)}.`;
 
-/** Whether a fuse opens, in words; null where it holds in every call. */
+/** Whether the fuse blows, in words; null if it holds in every call. */
 export const fuseWords = (states: StatesByCall): string | null => {
   const calls = [...states].flatMap(([call, { fuseOpenedAtAmps }]) => (fuseOpenedAtAmps === null ? [] : [call]));
   return calls.length === 0 ? null : `The board fuse blows on: ${callWords(calls, states.size)}.`;

@@ -1,7 +1,7 @@
 import type { Solved } from './state';
 
 /**
- * Terminals that a call itself makes live. What is live with nothing called, such as R, says nothing of the call.
+ * Terminals that a call makes live. Terminals that are live without a call, such as R, are not included.
  * @param state under the call
  * @param rest the same harness with nothing called
  */

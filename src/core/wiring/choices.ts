@@ -10,13 +10,13 @@ import { type Harness, jumperWords, landedConductors, refText, type TerminalRef 
 import { plan } from './plan';
 import { refusals } from './refusals';
 
-/** One side of a question that practitioners answer differently. */
+/** One side of a question where techs disagree. */
 export interface Method {
   readonly label: string;
   readonly changes: readonly FactChange[];
 }
 
-/** A question with both its sides. */
+/** A question with both sides. */
 export interface Choice {
   readonly id: string;
   readonly question: string;
@@ -70,7 +70,7 @@ export const CHOICES: readonly Choice[] = [
   {
     id: 'interlock',
     question: 'What keeps compressor and furnace apart?',
-    // In one cabinet the manufacturer keeps them apart.
+    // In a packaged unit the manufacturer keeps them apart.
     applies: (facts) => !isElectric(facts) && facts.system.cabinet !== 'packaged',
     schools: [
       { label: 'Fossil-fuel kit', changes: [{ path: 'furnace.interlock', value: 'kit' }] },
@@ -79,7 +79,7 @@ export const CHOICES: readonly Choice[] = [
   },
 ];
 
-/** What a school would be here: whether it is the one in force, what changes in wires, and what in behavior. */
+/** A method on this job: whether it is in use, and what it changes in wiring and behavior. */
 export interface MethodHere {
   readonly school: Method;
   readonly isInForce: boolean;
@@ -88,11 +88,11 @@ export interface MethodHere {
   readonly behaviour: readonly string[];
 }
 
-/** The same job with some facts changed. */
+/** A job with some facts changed. */
 export const withChanges = (facts: Facts, changes: readonly FactChange[]): Facts =>
   applyChanges({ ...blankJob(), facts }, changes).facts;
 
-/** A list or number in force counts as the same school whatever its figures: what matters is whether there is one. */
+/** A list or number in use counts as the same method whatever its figures: only whether there is one matters. */
 const isSet = (value: unknown) => (Array.isArray(value) ? value.length > 0 : value !== null);
 
 const isInForce = (facts: Facts, { changes }: Method): boolean =>
@@ -111,13 +111,13 @@ const wiresOf = (harness: Harness): Map<string, string> => {
   ]);
 };
 
-/** The same job with all the conductors that it could want: a school is shown as it would work, wired whole. */
+/** The job with as many conductors as it could need: a method is shown fully wired. */
 export const withRoom = (facts: Facts): Facts => ({
   ...facts,
   cables: { ...facts.cables, thermostatConductors: 10, outdoorConductors: 10 },
 });
 
-/** A side of a question that is not in force, as far as no temperature matters. */
+/** A side of a question that is not in use, independent of temperature. */
 interface OtherSchool {
   readonly refusedWhy: string | null;
   readonly wires: readonly string[];
@@ -144,7 +144,7 @@ const otherSchool = (facts: Facts, { changes }: Method): OtherSchool => {
   };
 };
 
-/** What each school would be on a job, once for its facts. */
+/** Each method on a job, computed once per facts. */
 const otherSchools = memoizeByFacts((facts) =>
   memoize(
     ({ changes }: Method) => JSON.stringify(changes),
@@ -152,7 +152,7 @@ const otherSchools = memoizeByFacts((facts) =>
   ),
 );
 
-/** Both sides of a question for a job, against what is in force, nothing wrong with either. */
+/** Both sides of a question for a job against what is in use, without faults. */
 export const methodsHere = (facts: Facts, choice: Choice, moment: Moment): MethodHere[] =>
   choice.schools.map((school) => {
     const base = { school, isInForce: isInForce(facts, school), refusedWhy: null, wires: [], behaviour: [] };
@@ -164,5 +164,5 @@ export const methodsHere = (facts: Facts, choice: Choice, moment: Moment): Metho
     return { ...base, wires: other.wires, behaviour: changes.map((change) => changeWords(change, here.size)) };
   });
 
-/** The questions that a job has. */
+/** Questions that apply to a job. */
 export const choicesOf = (facts: Facts): readonly Choice[] => CHOICES.filter(({ applies }) => applies(facts));

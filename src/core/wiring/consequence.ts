@@ -2,7 +2,7 @@ import type { CallId } from '../control/moment';
 import { BLOWER_BY_HEAT_COIL, BLOWER_COIL, COMPRESSOR_COIL, VALVE_COIL } from '../devices/ids';
 import type { BehaviorChange } from './behaviour';
 
-/** A fault that nothing in the house shows. */
+/** A fault that shows nowhere in the house. */
 export const NO_CHANGE = 'no change';
 
 const HEAT: readonly CallId[] = ['heat-1', 'heat-2', 'heat-aux'];
@@ -10,7 +10,7 @@ const COOL: readonly CallId[] = ['cool-1', 'cool-2'];
 
 const some = (calls: readonly CallId[], of: readonly CallId[]) => calls.some((call) => of.includes(call));
 
-/** What the loss of a coil means for the house. */
+/** Consequence of a lost coil for the house. */
 const lost = ({ coil, calls }: BehaviorChange): readonly string[] => {
   if (coil.id === COMPRESSOR_COIL)
     return some(calls, HEAT) && some(calls, COOL)
@@ -38,7 +38,7 @@ const lost = ({ coil, calls }: BehaviorChange): readonly string[] => {
   }
 };
 
-/** What a coil means that pulls in without its call. */
+/** Consequence of a coil that pulls in without its call. */
 const extra = ({ coil, calls }: BehaviorChange): readonly string[] => {
   if (coil.id === VALVE_COIL)
     return some(calls, HEAT) ? ['cools instead of heating'] : some(calls, COOL) ? ['heats instead of cooling'] : [];
@@ -56,10 +56,10 @@ const extra = ({ coil, calls }: BehaviorChange): readonly string[] => {
 };
 
 /**
- * What a fault means for the house, in a few words: “no heat pump, no blower”. The same words for faults that a
- * homeowner could not tell apart.
- * @param changes coils that work differently with the fault
- * @param blowsFuse whether the board fuse opens in some call
+ * Consequence of a fault for the house in a few words: “no heat pump, no blower”. Faults that a homeowner could not
+ * tell apart have the same words.
+ * @param changes coils that behave differently with the fault
+ * @param blowsFuse whether the board fuse blows in some call
  */
 export const consequence = (changes: readonly BehaviorChange[], blowsFuse: boolean): string => {
   if (blowsFuse) return 'board fuse blows';

@@ -15,7 +15,7 @@ import { capital } from '../units/capital';
 import type { StatesByCall } from './behaviour';
 import type { WiringState } from './state';
 
-/** Calls in which the valve should stand as for heating, and as for cooling. */
+/** Calls with the valve in heating, and in cooling. */
 const HEATING: readonly CallId[] = ['heat-1', 'heat-2', 'heat-aux'];
 const COOLING: readonly CallId[] = ['cool-1', 'cool-2'];
 const NO_HEAT: readonly CallId[] = ['off', 'fan', 'cool-1', 'cool-2'];
@@ -24,7 +24,7 @@ const isBackup = (coil: CoilId) => coil === FURNACE_COIL || coil.startsWith('hea
 const banks = ({ energised }: WiringState) => [...energised].filter(isBackup).length;
 const hasAir = ({ energised }: WiringState) => energised.has(BLOWER_COIL) || energised.has(BLOWER_BY_HEAT_COIL);
 
-/** What a system does to the house otherwise than it should, in plain words, worst first. */
+/** Effects of a system on the house that it should not have, in plain words, worst first. */
 export const consequences = (facts: Facts, should: StatesByCall, does: StatesByCall): string[] => {
   const isB = facts.outdoorUnit.reversingValve === 'B';
   const heats = ({ energised }: WiringState) => energised.has(VALVE_COIL) === isB;

@@ -5,18 +5,18 @@ import type { Harness } from './harness';
 import { singleMoves } from './moves';
 import { type Bench, benchOf, type Supply } from './state';
 
-/** One thing that was found otherwise than planned, and what it alone would have done. */
+/** One as-found difference, and what it would do by itself. */
 export interface Difference {
   readonly id: string;
   readonly words: string;
-  /** What a good system would do wrong with this alone; empty: nothing. */
+  /** Its effects on a good system; empty: none. */
   readonly effects: readonly string[];
   readonly changes: readonly BehaviorChange[];
 }
 
 /**
- * What was found otherwise than planned, move by move, each with what it alone would do to the planned system in every
- * call. Everything together may do more, or hide a part: the rules and the meter look at the whole.
+ * As-found differences from the plan, move by move, each with its own effect on the planned system in every call.
+ * Together they may do more, or mask each other: rules and meter look at the whole.
  */
 export const differences = (
   facts: Facts,

@@ -172,7 +172,7 @@ describe('every family that can be wired', () => {
   });
 });
 
-/** Many decks in one run: every circuit keeps its own ground through a wire of no resistance to node 0. */
+/** Many netlists in one run: every circuit has its own ground through a zero-ohm wire to node 0. */
 const inOneRun = (
   states: readonly WiringState[],
 ): { readonly printed: ReadonlyMap<string, number>; readonly nodes: readonly (readonly [string, number])[] } => {

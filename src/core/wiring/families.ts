@@ -2,7 +2,7 @@ import { assumedFacts, type Facts } from '../job/document';
 import { plan } from './plan';
 import { refusals } from './refusals';
 
-/** A system that can be wired, by what it is made of. */
+/** A kind of system, by its parts. */
 export interface Family {
   readonly id: string;
   readonly facts: Facts;
@@ -117,14 +117,14 @@ const ADDED: readonly Option[] = [
   ['no-blower-interlock', at('heatKit', { hasInterlock: false })],
 ];
 
-/** Cables thick enough for anything, a transformer to match, a house that the heat pump alone carries. */
+/** Cables with enough conductors, a matching transformer, and a house that the heat pump carries alone. */
 const roomy = both(
   at('cables', { thermostatConductors: 10, outdoorConductors: 10, thermostatLengthFt: 40, outdoorLengthFt: 30 }),
   at('house', { designBtuh: 12_000 }),
   at('airHandler', { transformerVA: 75, fuseAmps: 5, auxCfm: 1600, heatCfm: 1200 }),
 );
 
-/** What a harness is, whatever the facts were called. */
+/** Identity of a harness, independent of its facts. */
 const signature = (facts: Facts): string => {
   const { devices, conductors, jumpers } = plan(facts);
   return JSON.stringify([
@@ -150,8 +150,8 @@ const cross = (...lists: readonly (readonly Option[])[]): Option[][] =>
   );
 
 /**
- * Every distinct system that the planner can wire: thermostats, indoor units, outdoor units and boards in all
- * combinations that make sense, valves taken in turn; and each added part with every thermostat and indoor unit.
+ * Every distinct system that the planner can wire: all sensible combinations of thermostats, indoor units, outdoor
+ * units and boards, alternating valves; and each added part with every thermostat and indoor unit.
  */
 export const families = (): Family[] => {
   const plain = cross(INDOORS, THERMOSTATS, OUTDOORS, BOARDS);
@@ -168,7 +168,7 @@ export const families = (): Family[] => {
     });
 };
 
-/** The family that an id names, by its options; undefined where one of them is not known. */
+/** The family of an id, by its options; undefined if one is unknown. */
 export const familyById = (id: string): Family | undefined => {
   const all = new Map(
     [...INDOORS, ...THERMOSTATS, ...OUTDOORS, ...BOARDS, ...ADDED, ...VALVES].map((option) => [option[0], option]),

@@ -6,16 +6,16 @@ import { consequence } from './consequence';
 import { faultsOf } from './fault';
 import { asPlannedState, type Bench } from './state';
 
-/** What one fault would do, in words. */
+/** Effects of one fault, in words. */
 export interface FaultRow {
   readonly code: FaultCode;
   readonly words: string;
-  /** What it means for the house, in a few words. */
+  /** Its consequence for the house, in a few words. */
   readonly consequence: string;
   readonly effects: readonly string[];
 }
 
-/** Every single fault of a harness with what it does in every call; a fault that shows in no coil has no effects. */
+/** Every single fault of a harness with its effects in every call; empty effects if no coil shows it. */
 export const faultTable = (facts: Facts, bench: Bench, moment: Moment): FaultRow[] => {
   const sound = asPlannedState(moment);
   const before = statesByCall(facts, bench, sound);

@@ -30,7 +30,7 @@ export type Fault =
   | { readonly kind: 'stuck'; readonly contact: ContactId; readonly closed: boolean }
   | { readonly kind: 'swapped'; readonly wires: readonly [WireId, WireId]; readonly ends: readonly [string, string] };
 
-/** A fault with its code and words. */
+/** A fault with code and words. */
 export interface NamedFault {
   readonly code: FaultCode;
   readonly words: string;
@@ -41,14 +41,14 @@ const moveEnd = (edge: Edge, from: string, to: string): Edge =>
   edge.a === from ? { ...edge, a: to } : edge.b === from ? { ...edge, b: to } : edge;
 
 /**
- * What a loose or corroded screw adds, Ω. Our judgment: a meter without load sees nothing of it, and a coil behind it
- * does not pull in.
+ * Added resistance of a loose or corroded screw, Ω. Our judgment: a meter without load does not see it, and a coil
+ * behind it does not pull in.
  */
 const LOOSE_OHMS = 120;
 /** Bare copper on bare copper, Ω. */
 const TOUCH_OHMS = 0.05;
 
-/** Something that is not there keeps its place in the network, open: so all of these have one shape. */
+/** Absent parts keep their place in the network as open edges, so that all faults have one topology. */
 const opened = ({ a, b, id }: Edge): Edge => ({
   kind: 'switch',
   a,
@@ -76,7 +76,7 @@ const faultedEdge = (edge: Edge, fault: Fault): Edge => {
   }
 };
 
-/** The edges of a network with a fault in it. */
+/** Edges of a network with a fault. */
 export const faultedEdges = (edges: readonly Edge[], fault: Fault): Edge[] => {
   const faulted = edges.map((edge) => faultedEdge(edge, fault));
   if (fault.kind !== 'touching') return faulted;
@@ -85,8 +85,8 @@ export const faultedEdges = (edges: readonly Edge[], fault: Fault): Edge[] => {
 };
 
 /**
- * The relays of a network with a fault in it. A contact that is stuck no longer follows its coil or its power; a coil
- * with an open winding has its volts and never moves.
+ * Relays of a network with a fault. A stuck contact ignores its coil and power; a coil with an open winding has volts
+ * and never moves.
  */
 export const faultedRelays = (relays: readonly Relay[], fault: Fault): readonly Relay[] => {
   switch (fault.kind) {
@@ -108,10 +108,10 @@ export const faultedRelays = (relays: readonly Relay[], fault: Fault): readonly 
   }
 };
 
-/** Whether a fault moves ends about: then the network has another shape than without it. */
+/** Whether a fault changes topology. */
 export const movesEnds = ({ kind }: Fault): boolean => kind === 'swapped' || kind === 'touching';
 
-/** The conductors of a harness with how each is called. */
+/** Conductors of a harness with their names. */
 const namedConductors = (harness: Harness) => {
   const label = new Map(harness.cables.map((cable) => [cable.id, cable.label.toLowerCase()]));
   return landedConductors(harness).map((conductor) => {
@@ -121,14 +121,14 @@ const namedConductors = (harness: Harness) => {
   });
 };
 
-/** Whether a fault shows when a cable is lifted at both ends and gone through: a conductor open, or two that touch. */
+/** Whether lifting and checking a cable at both ends reveals a fault: an open conductor, or two that touch. */
 export const showsInCable = ({ fault }: NamedFault, cable: CableId): boolean =>
   (fault.kind === 'open' && fault.edge.startsWith(`${cable}/`)) ||
   (fault.kind === 'touching' && fault.wires[0].startsWith(`${cable}/`));
 
 /**
- * Whether a fault shows when a strip is looked over and tugged: neighbors exchanged there, a jumper that is not there,
- * a screw that is loose.
+ * Whether looking over and tugging a terminal strip reveals a fault: swapped neighbors, a missing jumper, a loose
+ * screw.
  */
 export const showsOnStrip = ({ code, fault }: NamedFault, device: DeviceId, harness: Harness): boolean => {
   switch (fault.kind) {
@@ -160,7 +160,7 @@ const looseConductors = (harness: Harness): NamedFault[] =>
       fault: { kind: 'loose', wire: id },
     }));
 
-/** Conductors that lie side by side in a cable and touch. */
+/** Adjacent conductors in a cable that touch. */
 const touchingConductors = (harness: Harness): NamedFault[] => {
   const label = new Map(harness.cables.map((cable) => [cable.id, cable.label.toLowerCase()]));
   return harness.cables.flatMap(({ id: cable }) => {
@@ -180,7 +180,7 @@ const touchingConductors = (harness: Harness): NamedFault[] => {
   });
 };
 
-/** Conductors that stand side by side on a strip, exchanged at that strip. */
+/** Adjacent conductors swapped at a terminal strip. */
 const swaps = (harness: Harness): NamedFault[] =>
   harness.devices.flatMap(({ id: device, terminals }) => {
     const landed = landedConductors(harness).filter(({ colour }) => colour !== null);
@@ -235,8 +235,8 @@ const stuckContacts = (harness: Harness): NamedFault[] =>
   );
 
 /**
- * Every single fault of a harness: each conductor open or loose, neighbors that touch or are exchanged, each jumper
- * missing, each coil open, each contact stuck.
+ * Every single fault of a harness: each conductor open or loose, neighbors touching or swapped, each jumper missing,
+ * each coil open, each contact stuck.
  */
 export const faultsOf = (harness: Harness): NamedFault[] => [
   ...openConductors(harness),
@@ -248,7 +248,7 @@ export const faultsOf = (harness: Harness): NamedFault[] => [
   ...stuckContacts(harness),
 ];
 
-/** The faults of a scenario that the harness has; a code that it has not is passed over. */
+/** A scenario's faults that the harness has; unknown codes are ignored. */
 export const faultsByCode = (harness: Harness, codes: readonly FaultCode[]): NamedFault[] => {
   if (codes.length === 0) return [];
   const find = finders.get(harness) ?? faultFinder(harness);
@@ -256,10 +256,10 @@ export const faultsByCode = (harness: Harness, codes: readonly FaultCode[]): Nam
   return find(codes);
 };
 
-/** The finder of each harness that was asked, as long as the harness lives. */
+/** Fault finder per harness, cached as long as the harness exists. */
 const finders = new WeakMap<Harness, (codes: readonly FaultCode[]) => NamedFault[]>();
 
-/** Finds faults of one harness by their codes, again and again. */
+/** Finds faults of one harness by code, repeatedly. */
 export const faultFinder = (harness: Harness): ((codes: readonly FaultCode[]) => NamedFault[]) => {
   const all = once(() => new Map(faultsOf(harness).map((named) => [named.code, named])));
   return (codes) => (codes.length === 0 ? [] : codes.flatMap((code) => all().get(code) ?? []));

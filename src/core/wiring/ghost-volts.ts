@@ -8,13 +8,13 @@ import { meterVolts, type WiringState } from './state';
 
 const carries = (edge: Edge) => edge.kind === 'wire' || (edge.kind === 'switch' && edge.closed);
 
-/** The coils through which a group of points is joined to the rest. */
+/** Coils that connect a group of points to the rest. */
 const coilsAt = (harness: Harness, group: ReadonlySet<NodeName>): Coil[] =>
   harness.devices.flatMap(({ id, coils }) =>
     coils.filter(({ from, to }) => group.has(`${id}.${from}`) !== group.has(`${id}.${to}`)),
   );
 
-/** What lifts one point, in words; null where it is joined to the transformer as it should be. */
+/** Why a point floats, in words; null if it is properly connected to the transformer. */
 const lifted = (harness: Harness, state: WiringState, at: TerminalRef): string | null => {
   const group = reach(state.network, refText(at), carries);
   const isAnchored = sourcesOf(state.network).some(({ plus, minus }) => group.has(plus) || group.has(minus));
@@ -23,7 +23,7 @@ const lifted = (harness: Harness, state: WiringState, at: TerminalRef): string |
   return `${at.mark} is fed only through ${coils.map(({ label }) => label.toLowerCase()).join(' and ')}: neither R nor C connects to it. An open common makes dead terminals read voltage this way.`;
 };
 
-/** Explains a reading that is neither dead nor sound; null where there is nothing to explain. */
+/** Explains a reading that is neither zero nor full voltage; null if there is nothing to explain. */
 export const ghostWords = (
   harness: Harness,
   state: WiringState,
@@ -32,7 +32,7 @@ export const ghostWords = (
 ): string | null => {
   if (areIsolated(state.network, refText(one), refText(other)))
     return `${one.mark} and ${other.mark} are on two isolated supplies: a meter between them reads nothing that means anything. Read each to its own partner.`;
-  // The two ends of a contact on a supply of their own: what is between them is that supply.
+  // Both ends of a contact on a separate supply: between them is that supply.
   const isPair = harness.devices.some(
     ({ id, terminals }) =>
       id === one.device && terminals.some(({ mark, readTo }) => mark === one.mark && readTo === other.mark),

@@ -1,13 +1,13 @@
 import { type Device, DEVICE_LABELS, type DeviceId } from '../devices/device';
 import type { WireGauge } from '../units/constants';
 
-/** A place a conductor can land on. */
+/** A place where a conductor can land. */
 export interface TerminalRef {
   readonly device: DeviceId;
   readonly mark: string;
 }
 
-/** A cable in the walls, or the leads of one added device. */
+/** A cable in the walls, or the leads of an added device. */
 export type CableId = 'thermostat-cable' | 'outdoor-cable' | 'switch-cable' | `leads-${DeviceId}`;
 
 export interface Cable {
@@ -20,16 +20,13 @@ export interface Cable {
   readonly conductors: number;
 }
 
-/** A conductor by its cable and color, or by its number among those that the cable has no color for. */
+/** A conductor by cable and color, or by number among those without a color. */
 export type WireId = `${CableId}/${string}`;
 
-/** A short link by its two ends, whichever way round. */
+/** A jumper by its two ends, in either order. */
 export type JumperId = `jumper/${string}`;
 
-/**
- * One conductor of a cable. `color` is null where the cable has none left for it; an end is null where it lands
- * nowhere.
- */
+/** One conductor of a cable. `color` is null if the cable has none left; an end is null if not landed. */
 export interface Conductor {
   readonly id: WireId;
   readonly cable: CableId;
@@ -45,7 +42,7 @@ export interface LandedConductor extends Conductor {
   readonly to: TerminalRef;
 }
 
-/** A short link between two terminals of one device. */
+/** A jumper between two terminals of one device. */
 export interface Jumper {
   readonly id: JumperId;
   readonly from: TerminalRef;
@@ -53,7 +50,7 @@ export interface Jumper {
   readonly why: string;
 }
 
-/** Everything that is wired together: devices, cables, conductors, jumpers; and what is left open on purpose. */
+/** All wiring: devices, cables, conductors, jumpers, and what is left open on purpose. */
 export interface Harness {
   readonly devices: readonly Device[];
   readonly cables: readonly Cable[];
@@ -62,20 +59,20 @@ export interface Harness {
   readonly notes: readonly string[];
 }
 
-/** Colors of a control cable in the order they are added as it grows. Convention, not proof. */
+/** Colors of control cable in the order of conductor count. Convention, not proof. */
 export const COLORS = ['red', 'white', 'green', 'blue', 'yellow', 'brown', 'orange', 'black', 'pink', 'grey'] as const;
 export type WireColor = (typeof COLORS)[number];
 
 /** Whether a text is a conductor's color. */
 export const isWireColor = (text: string): text is WireColor => COLORS.some((colour) => colour === text);
 
-/** A conductor's color as it is said; records keep the name that they were begun with. */
+/** A conductor's color as displayed; records keep the name used when they were made. */
 export const colorName = (colour: string | null, otherwise = 'conductor'): string =>
   colour === 'grey' ? 'gray' : (colour ?? otherwise);
 
 export const refText = ({ device, mark }: TerminalRef): string => `${device}.${mark}`;
 
-/** A place as it is written in a record, `device.mark`; null where it is empty or the device is not known. */
+/** A place as recorded, `device.mark`; null if empty or unknown. */
 export const parseRef = (text: string): TerminalRef | null => {
   const dot = text.indexOf('.');
   const device = text.slice(0, dot);
@@ -84,7 +81,7 @@ export const parseRef = (text: string): TerminalRef | null => {
     : null;
 };
 
-/** A terminal as one technician names it to another: “air handler W1”. */
+/** A terminal in trade words: “air handler W1”. */
 export const refWords = ({ device, mark }: TerminalRef): string => `${DEVICE_LABELS[device].toLowerCase()} ${mark}`;
 
 /** The name of a jumper between two terminals. */
@@ -96,8 +93,8 @@ export const jumperWords = ({ from, to }: Pick<Jumper, 'from' | 'to'>): string =
   `jumper ${[from.mark, to.mark].sort().join('–')}`;
 
 /**
- * Names the conductors of one cable in order: by color; those that it has no color for, and any color written twice,
- * by number. A plan and the record of it give the same names.
+ * Names the conductors of one cable in order: by color; by number for those without a color or with a duplicate. A plan
+ * and its record give the same names.
  */
 export const wireNames = (cable: CableId, colours: readonly (string | null)[]): WireId[] => {
   const seen = new Map<string, number>();
@@ -118,12 +115,12 @@ const isLanded = (conductor: Conductor): conductor is LandedConductor =>
 /** The conductors that land at both ends. */
 export const landedConductors = ({ conductors }: Harness): LandedConductor[] => conductors.filter(isLanded);
 
-/** Colors of a cable that are coiled back unused. */
+/** Unused colors of a cable. */
 export const sparesOf = ({ conductors }: Harness, cable: CableId): WireColor[] =>
   conductors.flatMap((each) =>
     each.cable === cable && each.from === null && each.to === null && each.colour !== null ? [each.colour] : [],
   );
 
-/** The device of a harness by its id. */
+/** A harness's device by id. */
 export const deviceIn = ({ devices }: Harness, id: DeviceId): Device | undefined =>
   devices.find((device) => device.id === id);

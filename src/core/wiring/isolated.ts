@@ -3,8 +3,8 @@ import type { Network, NodeName } from '../circuit/network';
 import { sourcesOf } from '../circuit/network';
 
 /**
- * Whether two points belong to two supplies that nothing joins, whatever contacts do: a meter between them reads
- * nothing that means anything.
+ * Whether two points are on separate supplies that nothing connects, whatever contacts do: a meter between them shows
+ * nothing meaningful.
  */
 export const areIsolated = (network: Network, one: NodeName, other: NodeName): boolean => {
   const sources = sourcesOf(network);

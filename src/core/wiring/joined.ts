@@ -2,14 +2,14 @@ import { groups } from '../circuit/groups';
 import { nodeOf } from '../devices/device';
 import { type Harness, landedConductors, refText } from './harness';
 
-/** Groups of terminals that conductors and jumpers join into one point, whatever contacts do. */
+/** Groups of terminals joined by conductors and jumpers, independent of contacts. */
 export interface Joined {
-  /** Every terminal at the same point as this one, itself among them. */
+  /** Every terminal at the same point, including this one. */
   readonly with: (node: string) => readonly string[];
   readonly areJoined: (one: string, other: string) => boolean;
 }
 
-/** What conductors, jumpers and factory leads alone join. */
+/** Groups joined by conductors, jumpers and factory leads only. */
 export const joined = (harness: Harness): Joined => {
   const links = [
     ...[...landedConductors(harness).filter(({ colour }) => colour !== null), ...harness.jumpers].map(

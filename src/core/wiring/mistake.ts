@@ -8,20 +8,20 @@ import { WIRING_RULES } from './rules';
 import { wiringSubject } from './rules/subject';
 import { type Bench, benchOf, type Supply } from './state';
 
-/** The most moves that are still one mistake; more is a wall that no one has finished. */
+/** Maximum moves of one mistake; more is unfinished wiring. */
 const MOST_MOVES = 3;
-/** Up to this many moves every choice of them is tried; beyond, one after the other is left out. */
+/** Up to this many moves all subsets are tried; beyond, moves are dropped one by one. */
 const MOST_TRIED_WHOLE = 6;
 
 const ADVICE = 'advice';
 
-/** The keys of what the rules find, told apart where a plan without faults has them too. */
+/** Keys of findings, excluding those that a plan without faults has too. */
 const keysOf = (findings: readonly Finding[]): ReadonlySet<string> => new Set(findings.map(findingKey));
 
 const wallWith = (planned: Harness, moves: readonly Move[]): Harness =>
   moves.reduce((harness, { apply }) => apply(harness), planned);
 
-/** Choices of some of a list, fewest first. */
+/** Subsets of a list, smallest first. */
 const choicesOf = <T>(list: readonly T[], most: number): T[][] => {
   const bySize = Array.from({ length: most + 1 }, (): T[][] => []);
   for (let mask = 1; mask < 1 << list.length; mask++) {
@@ -31,7 +31,7 @@ const choicesOf = <T>(list: readonly T[], most: number): T[][] => {
   return bySize.flat();
 };
 
-/** The fewest moves that give everything that was found; null where more than three are needed. */
+/** The fewest moves that explain all findings; null if more than three are needed. */
 const leastMoves = (moves: readonly Move[], explains: (chosen: readonly Move[]) => boolean): readonly Move[] | null => {
   if (moves.length <= MOST_TRIED_WHOLE)
     return choicesOf(moves, Math.min(MOST_MOVES, moves.length)).find((chosen) => explains(chosen)) ?? null;
@@ -45,16 +45,16 @@ const leastMoves = (moves: readonly Move[], explains: (chosen: readonly Move[]) 
 
 const sentence = (words: string) => `${capital(words)}.`;
 
-/** A mistake by name, and every finding that it explains. */
+/** A named mistake, and every finding that it explains. */
 export interface NamedMistake {
   readonly finding: Finding;
   readonly explains: ReadonlySet<string>;
 }
 
 /**
- * Finds the least set of moves between plan and wall that explains every finding of the wiring: broken, exchanged,
+ * Finds the smallest set of moves between plan and as-found wiring that explains every wiring finding: broken, swapped,
  * landed elsewhere, a jumper too many or too few.
- * @param found what the rules find of the wall
+ * @param found findings on the actual wiring
  * @returns null where nothing is wrong, or where more than three moves are behind it
  */
 export const mistakeOf = (

@@ -14,40 +14,40 @@ import {
   type TerminalRef,
 } from './harness';
 
-/** What one move between plan and wall is. */
+/** Kind of a move between plan and as-found wiring. */
 export type MoveKind = 'open' | 'moved' | 'added' | 'exchanged' | 'jumper-missing' | 'jumper-added';
 
-/** One thing that was found otherwise than planned. */
+/** One as-found difference from the plan. */
 export interface Move {
   /** Stable and unique among the moves of one job. */
   readonly id: string;
   readonly kind: MoveKind;
-  /** The conductors or the jumper that it is about. */
+  /** Its conductors or jumper. */
   readonly wires: readonly string[];
   /** “outdoor common open: blue is off at the air handler C” */
   readonly words: string;
-  /** How it is put right. */
+  /** How to fix it. */
   readonly home: string;
-  /** A plan with this move made. */
+  /** A plan with this move applied. */
   readonly apply: (planned: Harness) => Harness;
-  /** A record with this move put right. */
+  /** A record with this move fixed. */
   readonly undo: (rows: readonly WireRow[]) => readonly WireRow[];
 }
 
 const placeWords = ({ device }: TerminalRef) => DEVICE_LABELS[device].toLowerCase();
 const markWords = (end: TerminalRef | null) => (end === null ? 'nowhere' : refWords(end));
 
-/** Which cable a conductor lies in, as an adjective: “outdoor common”. */
+/** A conductor's cable as an adjective: “outdoor common”. */
 const CABLE_WORDS: Partial<Record<Cable['id'], string>> = {
   'thermostat-cable': 'thermostat',
   'outdoor-cable': 'outdoor',
   'switch-cable': 'outdoor-thermostat',
 };
 
-/** Loads that a conductor is named by; it carries their call, and “thermostat blower” would be none of either. */
+/** Loads that name a conductor; it carries their call, and “thermostat blower” would be neither. */
 const LOADS = /^(compressor|blower|auxiliary heat|heat bank)\b/;
 
-/** What a conductor of a cable is for: “outdoor common”, “thermostat blower call”. */
+/** Purpose of a conductor: “outdoor common”, “thermostat blower call”. */
 const functionWords = (conductor: Conductor): string => {
   const { cable } = conductor;
   const carries = LOADS.test(conductor.carries) ? `${conductor.carries} call` : conductor.carries;
@@ -59,7 +59,7 @@ const functionWords = (conductor: Conductor): string => {
 
 const colourWords = ({ colour }: Conductor) => colorName(colour);
 
-/** How one end differs, in words; null where it does not. */
+/** How one end differs, in words; null if it does not. */
 const endWords = (was: TerminalRef | null, is: TerminalRef | null): string | null => {
   if (sameRef(was, is)) return null;
   if (was && is)
@@ -84,7 +84,7 @@ const homeOf = (was: Conductor, is: Conductor): string => {
   return capital(`${ends.join('; ')}.`);
 };
 
-/** A harness with a conductor as given: in the place of its namesake, or added. */
+/** A harness with a conductor replaced by its namesake, or added. */
 const withConductor = (harness: Harness, conductor: Conductor): Harness => ({
   ...harness,
   conductors: harness.conductors.some(({ id }) => id === conductor.id)
@@ -191,7 +191,7 @@ const jumperMoves = (planned: Harness, found: Harness): Move[] => {
   ];
 };
 
-/** What was found otherwise than planned, conductor by conductor and jumper by jumper. */
+/** As-found differences by conductor and jumper. */
 export const singleMoves = (planned: Harness, found: Harness): Move[] => [
   ...conductorMoves(planned, found),
   ...jumperMoves(planned, found),
@@ -202,13 +202,13 @@ interface Pair {
   readonly is: Conductor;
 }
 
-/** The end at which alone a conductor differs; null where both do, or none. */
+/** The only end at which a conductor differs; null if both or neither do. */
 const movedEnd = ({ was, is }: Pair): 'from' | 'to' | null => {
   const [from, to] = [!sameRef(was.from, is.from), !sameRef(was.to, is.to)];
   return from === to ? null : from ? 'from' : 'to';
 };
 
-/** The device at which two conductors took each other's place; null where they did not. */
+/** The device at which two conductors are swapped; null if they are not. */
 const exchangedAt = (one: Pair, other: Pair): TerminalRef | null => {
   const [endOne, endOther] = [movedEnd(one), movedEnd(other)];
   if (endOne === null || endOther === null) return null;
@@ -226,7 +226,7 @@ const exchangeOf = (one: Pair, other: Pair, place: TerminalRef): Move => ({
   undo: (rows) => landedAs(landedAs(rows, one.was), other.was),
 });
 
-/** The same with conductors that took each other's place told as one move. */
+/** The same with swapped conductors as one move. */
 export const movesBetween = (planned: Harness, found: Harness): Move[] => {
   const before = new Map(planned.conductors.map((conductor) => [conductor.id, conductor]));
   const pairs = found.conductors.flatMap((is): Pair[] => {

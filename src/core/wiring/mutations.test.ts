@@ -17,7 +17,7 @@ import { wiringSubject } from './rules/subject';
 import { supplyOf } from './state';
 
 const FAMILIES = families();
-/** Every sixty-first family is enough here; `npm run mutations` takes them all. */
+/** Every 61st family is enough here; `npm run mutations` takes them all. */
 const EVERY = process.env.SWEEP === 'all' ? 1 : 61;
 const SOME = FAMILIES.filter((_, at) => at % EVERY === 5 % EVERY);
 
@@ -25,7 +25,7 @@ const SENSOR_ENDS = ['S1', 'S2'].map((mark) => ({ device: 'thermostat', mark }) 
   [TerminalRef, TerminalRef]
 >;
 
-/** What the thermostat reads of its sensor, to the ohm; null where it has none. */
+/** What the thermostat reads of its sensor, to the ohm; null if it has none. */
 const sensorOhms = (model: JobModel): string | null => {
   if (model.facts.thermostat.outdoorSensor !== 'wired') return null;
   const read = predict(model, model.wall, DEFAULT_MOMENT, {
@@ -35,7 +35,7 @@ const sensorOhms = (model: JobModel): string | null => {
   return read.kind === 'number' ? read.value.toFixed(0) : read.kind;
 };
 
-/** What is at one point with the terminals of an oil burner's own transformer, but for the contact made for it. */
+/** Points connected to an oil burner's own transformer, apart from the intended contact. */
 const besideOwnTransformer = ({ harness }: JobModel): string => {
   const { with: at } = joined(harness);
   return ['furnace.T1', 'furnace.T2']
@@ -49,8 +49,8 @@ const besideOwnTransformer = ({ harness }: JobModel): string => {
 };
 
 /**
- * Whether a mutation does anything: to a coil, powering ones too, in the cold, in mild weather or under a condition; to
- * the sensor; or by bringing two transformers together, which no call shows.
+ * Whether a mutation has an effect: on a coil (including powering ones) in the cold, in mild weather or under a
+ * condition; on the sensor; or by joining two transformers, which no call shows.
  */
 const doesHarm = (model: JobModel, sound: JobModel): boolean => {
   const subject = wiringSubject(model.facts, model.sound, model.wall);
@@ -66,7 +66,7 @@ const doesHarm = (model: JobModel, sound: JobModel): boolean => {
   );
 };
 
-/** What is wrong with the findings of a mutation; null where nothing is. */
+/** What is wrong with the findings on a mutation; null if nothing. */
 const wrongWith = ({ facts }: Family, mutation: Mutation): string | null => {
   const model = jobModel(mutated(facts, mutation));
   const found = checkEquipment(model);

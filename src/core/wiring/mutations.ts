@@ -3,15 +3,15 @@ import type { WireRow } from '../job/facts/wiring';
 import { JUMPER_CABLE, landEnd, removeJumper, type WireEnd, wireRows } from './as-found';
 import { type Conductor, type Harness, jumperWords, landedConductors, refText, type TerminalRef } from './harness';
 
-/** One thing done wrong to a plan, as a record that someone might have found. */
+/** One mistake in a plan, as a record. */
 export interface Mutation {
   readonly id: string;
-  /** The conductors or the jumper that it is about. */
+  /** Its conductors or jumper. */
   readonly wires: readonly string[];
   readonly rows: readonly WireRow[];
 }
 
-/** A job whose wall is as a mutation leaves it. */
+/** A job with a mutated record. */
 export const mutated = (facts: Facts, { rows }: Mutation): Facts => ({
   ...facts,
   wiring: { ...facts.wiring, asFound: rows },
@@ -26,7 +26,7 @@ const rowOf = (rows: readonly WireRow[], { cable, colour, from, to }: Conductor)
       row.to === (to ? refText(to) : ''),
   );
 
-/** Every conductor and every jumper taken out, one at a time. */
+/** Every conductor and jumper removed, one at a time. */
 export const removals = (planned: Harness): Mutation[] => {
   const rows = wireRows(planned);
   return [
@@ -60,7 +60,7 @@ const endsAt = (planned: Harness, device: string): End[] =>
     .flatMap((conductor) => (['from', 'to'] as const).map((end) => ({ conductor, end, at: conductor[end] })))
     .filter(({ at }) => at.device === device);
 
-/** Two ends at one strip changed over, for every pair of ends there; neighbors only where asked. */
+/** Two ends at one terminal strip swapped, for every pair; only neighbors if asked. */
 export const exchanges = (planned: Harness, neighboursOnly: boolean): Mutation[] => {
   const rows = wireRows(planned);
   return planned.devices.flatMap(({ id: device, terminals }) => {

@@ -9,11 +9,11 @@ import { type Cable, type Harness, landedConductors, refText } from './harness';
 import { thermostatCables } from './plan';
 import type { WiringState } from './state';
 
-/** Whether a coil loads the transformer: it is in, or has volts enough to hum. */
+/** Whether a coil loads the transformer: it is in, or has enough volts to hum. */
 const isFed = (device: Device, { id, from, to }: Coil, { energised, solution }: WiringState): boolean =>
   energised.has(id) || readVolts(solution, nodeOf(device.id, from), nodeOf(device.id, to)) >= DROP_OUT_VOLTS;
 
-/** The call that loads the transformer most, and its rated load, VA. */
+/** The call with the highest transformer load, and its rated load, VA. */
 export const heaviestCall = (
   harness: Harness,
   states: StatesByCall,
@@ -27,12 +27,12 @@ export const heaviestCall = (
   return loads.reduce((most, each) => (each.va > most.va ? each : most));
 };
 
-/** What a cable's conductors lose in the heaviest call. */
+/** Voltage loss of a cable's conductors in the heaviest call. */
 export interface CableDrop {
   readonly cable: Cable;
   /** One conductor, one way, Ω. */
   readonly ohms: number;
-  /** The conductor that loses most, and what it loses, V. */
+  /** The conductor with the highest loss, and the loss, V. */
   readonly worst: {
     readonly colour: string;
     readonly carries: string;
@@ -41,7 +41,7 @@ export interface CableDrop {
   } | null;
 }
 
-/** Transformer, fuse and cables under the heaviest call. */
+/** Transformer, fuse and cables in the heaviest call. */
 export interface PowerReport {
   readonly call: CallId;
   readonly va: number;
@@ -53,7 +53,7 @@ export interface PowerReport {
   readonly drops: readonly CableDrop[];
 }
 
-/** What transformer, fuse and cables carry in the call that loads them most. */
+/** Load of transformer, fuse and cables in the heaviest call. */
 export const powerReport = (facts: Facts, harness: Harness, states: StatesByCall): PowerReport => {
   const { call, va } = heaviestCall(harness, states);
   const { solution, fuseOpenedAtAmps, network } = states.get(call)!;

@@ -104,7 +104,7 @@ describe('a coil draws its inrush until it has pulled in', () => {
 
   test('a coil that hums at its inrush counts for the transformer and keeps its contacts open', () => {
     const { energised, volts } = jobModel(long).state({ ...DEFAULT_MOMENT, call: 'cool-1' });
-    // The contactor closes first; what is left of the volts does not pull the valve in next to it.
+    // The contactor closes first; the remaining volts do not pull the valve in.
     expect([energised.has('contactor'), energised.has('reversing valve')]).toEqual([true, false]);
     expect(volts.get('outdoor-unit.O')!).toBeGreaterThan(12);
     expect(volts.get('outdoor-unit.O')!).toBeLessThan(18);
@@ -327,7 +327,7 @@ describe('a packaged unit with a furnace inside', () => {
     expect(keysOf(model)).toEqual(
       expect.arrayContaining(['emergency/volts-air-handler-W1', 'heat/volts-outdoor-unit-Y']),
     );
-    // Pressures of the gas are for those who say that they are licensed.
+    // Gas pressures are for those who say that they are licensed.
     expect(keysOf(model)).not.toContain('emergency/manifold');
     expect(keysOf(jobModel({ ...model.facts, proof: { ...model.facts.proof, fuelWork: true } }))).toContain(
       'emergency/manifold',

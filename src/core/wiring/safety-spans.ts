@@ -9,11 +9,11 @@ export interface SafetySpan {
   readonly circuit: SafetyCircuit;
   /** “float switch” */
   readonly words: string;
-  /** The terminals on its two sides, `device.mark`. */
+  /** Terminals on its two sides, `device.mark`. */
   readonly ends: readonly [string, string];
 }
 
-/** Where a chain of safety contacts that starts at a point leads to: the first terminal behind it. */
+/** End of a chain of safety contacts from a point: the first terminal after it. */
 const farEnd = (
   { terminals, contacts }: Device,
   from: string,
@@ -30,7 +30,7 @@ const farEnd = (
   return null;
 };
 
-/** Every safety contact of a harness that is between two terminals someone could bridge. */
+/** Every safety contact of a harness between two terminals that someone could bridge. */
 export const safetySpans = ({ devices }: Harness): readonly SafetySpan[] =>
   devices.flatMap((device) => {
     const order = device.terminals.map(({ mark }) => mark);
@@ -48,10 +48,10 @@ export const safetySpans = ({ devices }: Harness): readonly SafetySpan[] =>
     });
   });
 
-/** The safety contacts that conductors and jumpers lead around: what they protect from is no longer stopped. */
+/** Safety contacts bypassed by conductors or jumpers: they no longer protect. */
 export const bridgedSpans = (harness: Harness, joined: Joined): readonly SafetySpan[] =>
   safetySpans(harness).filter(({ ends: [one, other] }) => joined.areJoined(one, other));
 
-/** The safety circuit that a terminal is part of; null where it is part of none. */
+/** The safety circuit of a terminal; null if none. */
 export const safetyAt = ({ devices }: Harness, { device, mark }: TerminalRef): SafetyCircuit | null =>
   devices.find(({ id }) => id === device)?.terminals.find((terminal) => terminal.mark === mark)?.safety ?? null;

@@ -4,7 +4,7 @@ import type { Facts } from '../job/document';
 import { faultsByCode } from './fault';
 import type { Harness } from './harness';
 
-/** What is tried on a system, in words; empty where nothing is, or nothing that the system has. */
+/** The simulation on a system in words; empty if none applies. */
 export const scenarioWords = (facts: Facts, harness: Harness, { conditions, faults }: Scenario): string =>
   [
     ...conditionsOf(facts)

@@ -17,20 +17,20 @@ import { networksOf, type Wired } from './to-network';
 
 /** A harness solved for one set of signals. */
 export interface Solved {
-  /** As solved: a coil that has not pulled in is at its inrush. */
+  /** As solved: a coil that has not pulled in draws inrush. */
   readonly network: Network;
-  /** With the power off, for ohms: contacts as the signals leave them, every coil at its sealed VA, none pulled in. */
+  /** With power off, for ohms: contacts as signaled, every coil at its sealed VA, none pulled in. */
   readonly atRest: Network;
   readonly solution: Solution;
-  /** Terminals with at least the pull-in volts to their own device's common. */
+  /** Terminals with at least pull-in volts to their own device's common. */
   readonly hot: ReadonlySet<string>;
   /** Coils that have pulled in. */
   readonly energised: ReadonlySet<CoilId>;
-  /** Volts of each terminal to where it is read to: its device's common, or its partner on a supply of its own. */
+  /** Volts of each terminal to its reference: its device's common, or its partner on a separate supply. */
   readonly volts: ReadonlyMap<string, number>;
-  /** Coils that never come to rest; empty in a good system. */
+  /** Coils that chatter; empty in a good system. */
   readonly chattering: readonly CoilId[];
-  /** The current that opened the board's fuse, A; null while it holds. */
+  /** Current that blew the board's fuse, A; null while it holds. */
   readonly fuseOpenedAtAmps: number | null;
 }
 
@@ -41,10 +41,10 @@ export interface WiringState extends Solved {
   readonly lockedOut: readonly LockedOut[];
 }
 
-/** A fuse holds some overload for a while; above this share of its rating it opens, sooner or later. Our judgment. */
+/** A fuse holds some overload for a while; above this share of its rating it opens sooner or later. Our judgment. */
 const FUSE_OPENS_AT = 1.35;
 
-/** The point that each terminal is read to, by `device.mark`. */
+/** Reference of each terminal, by `device.mark`. */
 const referencesOf = (harness: Harness): ReadonlyMap<string, string> => {
   const powered = harness.devices.find(({ transformers }) => transformers.length > 0)!;
   return new Map(
@@ -57,7 +57,7 @@ const referencesOf = (harness: Harness): ReadonlyMap<string, string> => {
 const readings = (references: ReadonlyMap<string, string>, solution: Solution) =>
   new Map([...references].map(([node, to]) => [node, readVolts(solution, node, to)] as const));
 
-/** Terminals on a supply of their own: 24 V between two of them is a contact that is open, and no call. */
+/** Terminals on a separate supply: 24 V between two of them is an open contact, not a call. */
 const onOwnSupply = ({ devices }: Harness): ReadonlySet<string> =>
   new Set(
     devices.flatMap(({ id, terminals }) =>
@@ -65,30 +65,29 @@ const onOwnSupply = ({ devices }: Harness): ReadonlySet<string> =>
     ),
   );
 
-/** What stands round a harness while it is solved. */
+/** Supply conditions while a harness is solved. */
 export interface Supply {
   /** The board's fuse, A. */
   readonly fuseAmps: number;
-  /** Line volts as a share of what the transformer's tap is for. */
+  /** Line volts relative to the transformer's tap. */
   readonly share: number;
 }
 
-/** A harness that is asked again and again: each distinct set of signals is solved once. */
+/** A harness for repeated use: each distinct set of signals is solved once. */
 export interface Bench {
   readonly harness: Harness;
-  /** Under signals, with faults, at an outdoor temperature that a sensor may feel, °F. */
+  /** Under signals and faults, at the outdoor temperature of its sensor, °F. */
   readonly under: (signals: ReadonlySet<Signal>, outdoorF: number, faults?: readonly FaultCode[]) => Solved;
   /** Under what thermostat and boards send at a moment. */
   readonly at: (facts: Facts, moment: Moment) => WiringState;
-  /** Networks solved so far. */
+  /** Number of networks solved. */
   readonly solutions: () => number;
 }
 
 /**
- * Puts a harness on the bench. Where it draws more than the board's fuse carries, the fuse opens.
- * @example
- * const state = benchOf(plan(facts), { fuseAmps: 3, share: 1 }).at(facts, DEFAULT_MOMENT);
- * state.energised.has('contactor');
+ * Puts a harness on the bench. If it draws more than the board's fuse carries, the fuse opens.
+ * @example const state = benchOf(plan(facts), { fuseAmps: 3, share: 1 }).at(facts, DEFAULT_MOMENT);
+ *   state.energised.has('contactor');
  */
 export const benchOf = (harness: Harness, { fuseAmps, share }: Supply): Bench => {
   const references = once(() => referencesOf(harness));
@@ -102,7 +101,7 @@ export const benchOf = (harness: Harness, { fuseAmps, share }: Supply): Bench =>
   const networks = networksOf(harness, share);
   const find = faultFinder(harness);
   const soundShape = once(() => newSettler(networks(new Set(), 0).network));
-  /** A set of faults with what it does to the relays, and the settler of its shape. */
+  /** A set of faults with its relays and the settler of its topology. */
   const broken = memoize(
     (codes: readonly FaultCode[]) => codes.join('~'),
     (codes) => {
@@ -112,7 +111,7 @@ export const benchOf = (harness: Harness, { fuseAmps, share }: Supply): Bench =>
       return {
         faults,
         relays: faults.reduce(faultedRelays, relays),
-        // Faults that leave every end where it is share a shape with the sound harness.
+        // Faults that keep every end in place share the topology of the good harness.
         settler: once(() => (faults.some(movesEnds) ? newSettler({ ...network, edges }) : soundShape())),
       };
     },
@@ -124,7 +123,7 @@ export const benchOf = (harness: Harness, { fuseAmps, share }: Supply): Bench =>
     return { network: { ...network, edges: faults.reduce<readonly Edge[]>(faultedEdges, network.edges) }, relays };
   };
 
-  /** Power off: what coils and boards move is at rest. */
+  /** Power off: everything moved by coils and boards is at rest. */
   const restingNetwork = (signals: ReadonlySet<Signal>, outdoorF: number, codes: readonly FaultCode[]): Network => {
     const { network, relays } = wiredWith(signals, outdoorF, codes);
     const rests = new Map(
@@ -218,27 +217,27 @@ export const benchOf = (harness: Harness, { fuseAmps, share }: Supply): Bench =>
   };
 };
 
-/** The supply of a job's control circuit, at the volts that its transformer's tap is for. */
+/** Supply of a job's control circuit, at the volts of its transformer's tap. */
 export const supplyOf = ({ airHandler }: Facts): Supply => ({ fuseAmps: airHandler.fuseAmps, share: 1 });
 
 /** A job's harness on the bench, at its own supply. */
 export const benchFor = (facts: Facts, harness: Harness): Bench => benchOf(harness, supplyOf(facts));
 
-/** One moment of one harness, where nothing else is asked of it. */
+/** One moment of one harness, for single use. */
 export const wiringState = (facts: Facts, harness: Harness, moment: Moment): WiringState =>
   benchFor(facts, harness).at(facts, moment);
 
-/** What a voltmeter of high resistance between two terminals shows, V. */
+/** Reading of a high-impedance voltmeter between two terminals, V. */
 export const meterVolts = ({ solution }: Solved, one: TerminalRef, other: TerminalRef): number =>
   readVolts(solution, nodeOf(one.device, one.mark), nodeOf(other.device, other.mark));
 
-/** Volts of a device's terminal to its own common, V. A terminal that the device has not reads zero. */
+/** Volts of a device's terminal to its own common, V. An unknown terminal reads zero. */
 export const terminalVolts = ({ volts }: Solved, device: DeviceId, mark: string): number =>
   volts.get(nodeOf(device, mark)) ?? 0;
 
-/** A moment as it would be with nothing wrong. */
+/** A moment without faults. */
 export const asPlannedState = (moment: Moment): Moment =>
   hasNoFaults(moment.scenario) ? moment : { ...moment, scenario: NO_FAULTS };
 
-/** A moment with something tried. */
+/** A moment with a simulation. */
 export const withScenario = (moment: Moment, scenario: Scenario): Moment => ({ ...moment, scenario });

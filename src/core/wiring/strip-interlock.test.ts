@@ -40,7 +40,7 @@ const holding = (
     boxes: { ...facts.boxes, heldBank: 2 },
   };
 };
-/** Numbers of the banks that a call brings, and C where the compressor runs. */
+/** Bank numbers that a call turns on, and C if the compressor runs. */
 const brings = (facts: Facts, call: CallId, outdoorF: number, shed = false) => {
   const { energised } = benchFor(facts, plan(facts)).at(facts, {
     ...DEFAULT_MOMENT,
@@ -141,7 +141,7 @@ test('an hour of the year is short of what the held bank would have given, by th
   expect(hourOf(plant!)(0).shortBtuh).toBeCloseTo(hourOf(free!)(0).shortBtuh, 6);
   expect([plant!.temperingKW, jobPlant(holds).temperingKW]).toEqual([0, jobBanks(facts)[0]!.kW]);
   const design = (of: Facts) => backupNeeds(of).find(({ id }) => id === 'design')!;
-  // A house that lacks more than bank 1 at design, and less than both give.
+  // A house that needs more than bank 1 at design, and less than both give.
   const [first] = jobBanks(facts);
   const designBtuh = balanceAt(facts, 6).heatPumpBtuh + (first!.kW + 1) * BTU_PER_KWH;
   const tight: Facts = { ...facts, house: { ...facts.house, designOutdoorF: 6, designBtuh } };

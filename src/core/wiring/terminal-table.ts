@@ -10,14 +10,14 @@ export interface TerminalRow {
   readonly device: DeviceId;
   readonly mark: string;
   readonly carries: string;
-  /** Its partner on a supply of its own, which it is read to; null: its device's common. */
+  /** Its partner on a separate supply, its reference; null: its device's common. */
   readonly readTo: string | null;
-  /** Volts to there in each call. */
+  /** Volts to the reference in each call. */
   readonly volts: ReadonlyMap<CallId, number>;
   readonly isHot: ReadonlyMap<CallId, boolean>;
 }
 
-/** What to expect at every terminal in every call of the job's thermostat. */
+/** Expected volts at every terminal in every call of the job's thermostat. */
 export const terminalTable = (harness: Harness, states: StatesByCall): TerminalRow[] => {
   const each = <T>(pick: (state: WiringState) => T): ReadonlyMap<CallId, T> =>
     new Map([...states].map(([call, state]) => [call, pick(state)]));
@@ -42,7 +42,7 @@ export const terminalTable = (harness: Harness, states: StatesByCall): TerminalR
   );
 };
 
-/** The same facts with the valve energized the other way round, unit and thermostat alike: for comparing. */
+/** The facts with the valve reversed in unit and thermostat, for comparison. */
 export const withValve = (facts: Facts, valve: 'O' | 'B'): Facts => ({
   ...facts,
   outdoorUnit: { ...facts.outdoorUnit, reversingValve: valve },

@@ -3,7 +3,7 @@ import { valveOutput } from '../devices/thermostat';
 import type { Facts } from '../job/document';
 import type { TerminalRef } from './harness';
 
-/** What a conductor at the thermostat can do, whatever its color and letter. */
+/** Functions of a conductor at the thermostat, independent of color and letter. */
 export const THERMOSTAT_FUNCTIONS = {
   hot: 'Hot',
   'hot-cooling': 'Hot for cooling',
@@ -28,7 +28,7 @@ export type ThermostatFunction = keyof typeof THERMOSTAT_FUNCTIONS;
 export const isThermostatFunction = (text: string): text is ThermostatFunction =>
   Object.hasOwn(THERMOSTAT_FUNCTIONS, text);
 
-/** What a conductor does that lands on a terminal of the job’s thermostat; null where the job has no such terminal. */
+/** Function of a conductor on a terminal of the job’s thermostat; null if the job has no such terminal. */
 export const thermostatFunctionAt = (facts: Facts, { mark }: Pick<TerminalRef, 'mark'>): ThermostatFunction | null => {
   const { aux, secondAux, emergency, faultLamp } = backupOutputs(facts);
   const { thermostat, outdoorUnit } = facts;
@@ -54,8 +54,8 @@ export const thermostatFunctionAt = (facts: Facts, { mark }: Pick<TerminalRef, '
 };
 
 /**
- * What a function is for whoever lands it: one valve conductor is one, whichever way it is energized; hot is hot; and
- * the two leads of a sensor are alike.
+ * A function for landing purposes: valve conductors are one in either mode; all hots are one; the two sensor leads are
+ * alike.
  */
 export const landingOf = (does: ThermostatFunction): ThermostatFunction | 'valve' | 'sensor' => {
   switch (does) {

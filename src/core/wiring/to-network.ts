@@ -11,11 +11,11 @@ import { type Cable, type Harness, type LandedConductor, landedConductors, refTe
 /** Resistance of a jumper at a terminal strip, Ω. Our judgment: an inch of wire and two screws. */
 const JUMPER_OHMS = 0.005;
 
-/** Whether a contact is closed, as the signals put it; one moved by a coil is at rest. */
+/** Whether signals close a contact; a contact moved by a coil is at rest. */
 const isClosed = ({ movedBy, rests }: Contact, signals: ReadonlySet<Signal>): boolean =>
   (typeof movedBy === 'string' && signals.has(movedBy)) !== (rests === 'closed');
 
-/** An edge of a harness under signals: one that stays as it is, a contact in both its states, or what weather moves. */
+/** An edge of a harness under signals: constant, a contact in both states, or driven by weather. */
 type Part =
   | { readonly kind: 'fixed'; readonly edge: Edge }
   | { readonly kind: 'contact'; readonly contact: Contact; readonly open: Edge; readonly closed: Edge }
@@ -56,7 +56,7 @@ const deviceParts = (device: Device): Part[] => {
 
 const cableOhms = ({ gauge, lengthFt }: Cable) => conductorOhms(gauge, lengthFt);
 
-/** @param supplyShare what the line gives, as a share of what the transformer's tap is for */
+/** @param supplyShare line volts relative to the transformer's tap */
 const sourcesIn = (harness: Harness, supplyShare: number): Source[] =>
   harness.devices.flatMap(({ id, transformers }) =>
     transformers.map(({ plus, minus, openCircuitVolts, ohms }) => ({
@@ -70,7 +70,7 @@ const sourcesIn = (harness: Harness, supplyShare: number): Source[] =>
 /** Resistance of a coil's load, Ω. */
 const coilOhms = (va: number) => CONTROL_NOMINAL_VOLTS ** 2 / va;
 
-/** Contacts by what a coil does to them. */
+/** Contacts by the coil that moves them. */
 const contactsByCoil = (harness: Harness) => {
   const moved = new Map<CoilId, { opens: string[]; closes: string[]; powers: { id: string; closed: boolean }[] }>();
   const of = (coil: CoilId) => {
@@ -101,7 +101,7 @@ const relaysIn = (harness: Harness): Relay[] => {
   );
 };
 
-/** A network to be settled: edges, and the coils that move contacts in it. */
+/** A network to settle: edges, and the coils that move its contacts. */
 export interface Wired {
   readonly network: Network;
   readonly relays: readonly Relay[];
@@ -122,11 +122,11 @@ const wireParts = (harness: Harness): Part[] => {
 };
 
 /**
- * The resistive network of a harness with the contacts where the signals put them, and the relays that its coils are.
- * A conductor without a color, or with a loose end, is not there.
- * @param supplyShare line volts as a share of what the transformer's tap is for
- * @returns for signals and what a sensor outdoors feels, °F; every answer has its edges in one order, and one list of
- * relays
+ * The resistive network of a harness with contacts set by signals, and its coils as relays. A conductor without a
+ * color, or with an unlanded end, is left out.
+ * @param supplyShare line volts relative to the transformer's tap
+ * @returns for signals and the sensor's outdoor temperature, °F; every answer has its edges in one order, and one list
+ *   of relays
  */
 export const networksOf = (
   harness: Harness,

@@ -7,26 +7,26 @@ import { workingCoils } from './behaviour';
 import { colorName, type Harness, jumperWords, landedConductors, parseRef, refText, refWords } from './harness';
 import { asPlannedState, type Bench, type WiringState } from './state';
 
-/** One thing that the current passes on its way, or does not. */
+/** One step on the path of the current, or where it stops. */
 export interface TraceStep {
   readonly kind: 'source' | 'contact' | 'conductor' | 'jumper' | 'factory' | 'coil' | 'common';
   readonly words: string;
-  /** Volts to the system's common behind this step. */
+  /** Volts to the system common after this step. */
   readonly volts: number;
   readonly passes: boolean;
   /** Why it stops here. */
   readonly why?: string;
-  /** The edge or coil that it is, for pointing at. */
+  /** Its edge or coil, for highlighting. */
   readonly id: string;
 }
 
-/** The way of the current through one coil. */
+/** The current path through one coil. */
 export interface Trace {
   readonly coil: Coil;
   readonly device: DeviceId;
   readonly status: 'runs' | 'stopped' | 'chatters';
   readonly steps: readonly TraceStep[];
-  /** What holds it by intent: lockouts, outdoor thermostats. */
+  /** What holds it off on purpose: lockouts, outdoor thermostats. */
   readonly held: readonly string[];
 }
 
@@ -37,20 +37,20 @@ interface Link {
 }
 
 /**
- * What an open contact costs on the way: more than any detour, and the more the less it is the way that the call means.
- * A switch that waits for the weather is nearest; then the thermostat's own outputs; then relays; then a wire that
- * should be there and is not. What only another call, a defrost or a fault would close is no way at all.
+ * Cost of an open contact on a path: more than any detour, and more the less it belongs to the call's path. Cheapest is
+ * a switch waiting for weather; then the thermostat's own outputs; then relays; then a missing wire. What only another
+ * call, a defrost or a fault would close is not a path.
  */
 const OPEN_COST = { gate: 500, output: 1000, relay: 2000, other: 3000, elsewhere: 40_000 } as const;
 const ABSENT_COST = 5000;
 
 const openCost = ({ movedBy, poweredBy }: Contact, { signals, moment, energised }: WiringState): number => {
   if (typeof movedBy === 'object') return OPEN_COST.relay;
-  // Sent, and not moved: its device has no power. That is where the call stops.
+  // Signaled but not moved: its device has no power. The call stops there.
   if (poweredBy !== undefined && signals.has(movedBy) && !energised.has(poweredBy)) return OPEN_COST.gate;
   if (movedBy.startsWith('outdoor-thermostat')) return OPEN_COST.gate;
   if (movedBy === 'E') return moment.call === 'emergency' ? OPEN_COST.output : OPEN_COST.elsewhere;
-  // Emergency heat goes its own way where it has one.
+  // Emergency heat has its own path if wired.
   if (movedBy.startsWith('AUX'))
     return moment.call === 'emergency' && signals.has('E') ? OPEN_COST.elsewhere : OPEN_COST.output;
   if (movedBy === 'defrost') return moment.call === 'defrost' ? OPEN_COST.output : OPEN_COST.elsewhere;
@@ -63,7 +63,7 @@ const pointWords = (node: NodeName) => {
   return ref ? refWords(ref) : node;
 };
 
-/** Why a contact is open: as it says itself, or because what moves it has no power. */
+/** Why a contact is open: its own reason, or no power at its device. */
 const openWhy = (harness: Harness, { openWhy: why, poweredBy, movedBy }: Contact, state: WiringState): string => {
   if (poweredBy === undefined || state.energised.has(poweredBy)) return why;
   if (typeof movedBy === 'string' && !state.signals.has(movedBy)) return why;
@@ -169,9 +169,7 @@ interface Hop {
   readonly to: NodeName;
 }
 
-/**
- * The cheapest way between two points: through closed contacts where there is one, else past as few stops as can be.
- */
+/** The cheapest path between two points: through closed contacts if possible, else with the fewest stops. */
 const cheapestWay = (
   links: readonly Link[],
   from: NodeName,
@@ -259,7 +257,7 @@ const traceOf = (coil: Coil, device: DeviceId, links: readonly Link[], state: Wi
   };
 };
 
-/** The same job with every gate open: what a call is meant to bring. */
+/** The job without lockouts: what a call is meant to turn on. */
 const ungated = (facts: Facts): Facts => ({
   ...facts,
   gates: {
@@ -271,9 +269,9 @@ const ungated = (facts: Facts): Facts => ({
 });
 
 /**
- * Follows the current of a call through everything that it brings, or is meant to bring: from the transformer through
- * every contact, conductor and coil, and back; where it stops, why.
- * @param sound what a good system would have and do; a conductor that is missing is named by it
+ * Traces the current of a call through everything that it turns on, or is meant to: from the transformer through every
+ * contact, conductor and coil, and back; where it stops, why.
+ * @param sound the good system, which names a missing conductor
  */
 export const traceCall = (facts: Facts, sound: Bench, harness: Harness, state: WiringState): Trace[] => {
   const planned = sound.harness;
@@ -289,7 +287,7 @@ export const traceCall = (facts: Facts, sound: Bench, harness: Harness, state: W
   );
 };
 
-/** What the thermostat would do by itself in the room as it is; null where the call would come. */
+/** What the thermostat would do by itself at this room temperature; null if it would make the call. */
 export const roomNote = ({ house }: Facts, { call, indoorF }: Moment): string | null =>
   (call.startsWith('heat') || call === 'defrost') && indoorF > house.heatSetpointF
     ? `Room ${indoorF} °F is above the ${house.heatSetpointF} °F setpoint: this call would not come on by itself. Raise the setpoint for the test.`

@@ -39,7 +39,7 @@ test('in defrost the valve stands as in cooling, O and B alike, and the strips c
   expect([...o.energised]).toEqual(expect.arrayContaining(['contactor', 'reversing valve', bankCoilId(1)]));
   expect(b.energised.has('reversing valve')).toBe(false);
   expect(b.energised.has(bankCoilId(1))).toBe(true);
-  expect(terminalVolts(o, 'thermostat', 'AUX')).toBeGreaterThan(20); // the board's output feeds back to the wall
+  expect(terminalVolts(o, 'thermostat', 'AUX')).toBeGreaterThan(20); // the board's output feeds back to the thermostat
   expect(terminalVolts(o, 'thermostat', 'O/B')).toBeLessThan(1);
 });
 

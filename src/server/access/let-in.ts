@@ -8,7 +8,7 @@ import { beginSession, endSession, principalByToken } from '../repositories/sess
 import { isSecure } from './connection';
 import { deviceToken, keepSession, sessionToken, sessionTokenKept } from './session-cookie';
 
-/** Ends the session of whoever signed out on this device offline: the server hears of it now. */
+/** Ends the session of someone who signed out on this device offline: the server learns of it now. */
 const endLeft = async (request: Request): Promise<void> => {
   const token = sessionTokenKept(request);
   if (token === null || sessionToken(request) !== null) return;
@@ -17,8 +17,8 @@ const endLeft = async (request: Request): Promise<void> => {
 };
 
 /**
- * Lets a person in on the device that asks: a new session, whatever cookie came with the request. The answer says who
- * it is: the device is his from then on.
+ * Signs a person in on the requesting device: a new session, whatever cookie came with the request. The answer names
+ * the person, who owns the device from then on.
  */
 export const letIn = async (request: Request, scope: CrewScope, personId: string): Promise<Response> => {
   await endLeft(request);

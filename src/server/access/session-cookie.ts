@@ -1,12 +1,12 @@
 import { SIGNED_OUT_COOKIE } from '../../core/access/signed-out';
 
-/** The cookie that holds a session's token. */
+/** Cookie with the session token. */
 export const SESSION_COOKIE = 'gate-cross-session';
 
-/** The cookie by which a device is known on which a person signed in before; it opens nothing. */
+/** Cookie of a device on which a person signed in before; it grants nothing. */
 export const DEVICE_COOKIE = 'gate-cross-device';
 
-/** A session ends so long after it began, s: thirty days. */
+/** Maximum age of a session, s: thirty days. */
 const ABSOLUTE_S = 30 * 86_400;
 /** A device is known for a year, s. */
 const KNOWN_S = 365 * 86_400;
@@ -16,23 +16,23 @@ const cookieIn = (request: Request, name: string): string | null => {
   return pairs.find((pair) => pair.startsWith(`${name}=`))?.slice(name.length + 1) || null;
 };
 
-/** The session's token in a request's cookies, though its person signed out on the device; null where there is none. */
+/** The session token in a request's cookies, even if its person signed out on the device; null if none. */
 export const sessionTokenKept = (request: Request): string | null => cookieIn(request, SESSION_COOKIE);
 
-/** The session's token in a request's cookies; null where there is none, or its person signed out on the device. */
+/** The session token in a request's cookies; null if none, or if its person signed out on the device. */
 export const sessionToken = (request: Request): string | null =>
   cookieIn(request, SIGNED_OUT_COOKIE) === null ? sessionTokenKept(request) : null;
 
-/** The token of a known device in a request's cookies; null where there is none. */
+/** The device token in a request's cookies; null if none. */
 export const deviceToken = (request: Request): string | null => cookieIn(request, DEVICE_COOKIE);
 
 const cookie = (name: string, value: string, maxAgeS: number, isSecure: boolean): string =>
   `${name}=${value}; Path=/; HttpOnly; SameSite=Lax; Max-Age=${maxAgeS}${isSecure ? '; Secure' : ''}`;
 
-/** Clears the mark of having signed out: the server knows. */
+/** Clears the signed-out mark once the server knows. */
 const NOT_SIGNED_OUT = `${SIGNED_OUT_COOKIE}=; Path=/; SameSite=Lax; Max-Age=0`;
 
-/** The headers that keep a session on a device, and let the device be known. */
+/** Headers that set a session and the device cookie. */
 export const keepSession = (session: string, device: string | null, isSecure: boolean): Headers => {
   const headers = new Headers();
   headers.append('set-cookie', cookie(SESSION_COOKIE, session, ABSOLUTE_S, isSecure));
@@ -41,7 +41,7 @@ export const keepSession = (session: string, device: string | null, isSecure: bo
   return headers;
 };
 
-/** The headers that take a session off again; the device stays known. */
+/** Headers that remove a session; the device stays known. */
 export const dropSession = (): Headers => {
   const headers = new Headers();
   headers.append('set-cookie', cookie(SESSION_COOKIE, '', 0, false));

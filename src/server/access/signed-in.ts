@@ -7,7 +7,7 @@ import { type CrewScope, scopeOf } from '../crew';
 import { principalByToken } from '../repositories/sessions';
 import { SESSION_COOKIE } from './session-cookie';
 
-/** Who looks at a page, and the rows that he may see; null where no one is signed in. */
+/** The viewer of a page and the visible rows; null if not signed in. */
 export const currentViewer = cache(async (): Promise<{ principal: Principal; scope: CrewScope } | null> => {
   const kept = await cookies();
   const token = kept.has(SIGNED_OUT_COOKIE) ? undefined : kept.get(SESSION_COOKIE)?.value;
@@ -15,6 +15,6 @@ export const currentViewer = cache(async (): Promise<{ principal: Principal; sco
   return principal && { principal, scope: scopeOf(principal) };
 });
 
-/** The same for pages that no one sees without: they lead to the sign-in page. */
+/** The same for pages that require sign-in: redirects to it. */
 export const signedIn = async (): Promise<{ principal: Principal; scope: CrewScope }> =>
   (await currentViewer()) ?? redirect('/sign-in');

@@ -5,7 +5,7 @@ import { isRole, type Role } from '../../core/access/role';
 import { bounded, plainText } from '../../core/border/schema';
 import { idSchema } from '../../core/job/id-schema';
 
-/** A password as it is typed, with whatever is in it. */
+/** A password as typed, any content. */
 const password = () =>
   string()
     .typeError('must be text')
@@ -34,7 +34,7 @@ export const joinSchema = object({ token: string().max(200).required('must be gi
 
 export const personSchema = object({ name: name(), role: role() });
 
-/** Days that a link to the page for the people of a house opens it, at most. */
+/** Maximum lifetime of a homeowner link, days. */
 export const MOST_SHARE_DAYS = 730;
 
 export const shareSchema = object({
@@ -43,7 +43,7 @@ export const shareSchema = object({
 
 export const noteSchema = object({ words: plainText(MOST_NOTE_LETTERS).defined('must be text') });
 
-/** The end of a crew: its own part of its sign-in names is typed to say that it is meant. */
+/** Deletion of a crew: typing the crew's handle confirms it. */
 export const closeSchema = object({
   action: string()
     .oneOf(['close', 'keep'] as const, 'must be close or keep')

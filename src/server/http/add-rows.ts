@@ -10,16 +10,16 @@ import { nameOfJob } from '../repositories/jobs';
 import { listPeople } from '../repositories/people';
 import { type Asking, missing } from './respond';
 
-/** What a device sends next to its rows. */
+/** What a device sends with its rows. */
 interface FromDevice {
   readonly visits?: readonly Visit[] | undefined;
   readonly sentAt?: string | undefined;
 }
 
 /**
- * Adds readings or marks to a job and answers with them as they landed, each on its visit, and all visits.
- * @param complete makes a row of what came in; given a visit for one that names none, as an older client's, which is
- * then placed by its time
+ * Adds readings or marks to a job; answers with the stored rows, each on its visit, and all visits.
+ * @param complete makes a row from input; given a visit for one that names none, as from an older client, which is then
+ *   placed by its time
  */
 export const addRows = async <K extends Kept, Input extends { readonly id: string }>(
   { principal, scope }: Asking,
@@ -33,7 +33,7 @@ export const addRows = async <K extends Kept, Input extends { readonly id: strin
   const { name, role } = principal;
   const names = new Set((await listPeople(scope)).map((person) => person.name));
   type Row = JobHistory[K][number];
-  // Who entered it is whoever is signed in; who did it may be another one of the crew, and no one else.
+  // The signed-in person entered it; only someone of the crew can have done it.
   const signed = (row: Row, known: ReadonlyMap<string, Row>): Row =>
     'item' in row
       ? signedReading(row, known.get(row.replaces ?? '') as Reading | undefined, {

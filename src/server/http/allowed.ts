@@ -1,12 +1,12 @@
 import { isIP } from 'node:net';
 
-/** What a request says of where it comes from and whom it means. */
+/** Origin and target host of a request. */
 interface Asked {
   readonly method: string;
   readonly headers: { readonly get: (name: string) => string | null };
 }
 
-/** Why a request is not let in: its status, and what to do. */
+/** Why a request is rejected: status, and what to do. */
 export interface NotLetIn {
   readonly status: 403 | 421;
   readonly error: string;
@@ -22,7 +22,7 @@ const hostOf = (address: string): string | null => {
 
 const nameOf = (host: string): string => (hostOf(`http://${host}`) ?? '').replace(/:\d+$/, '');
 
-/** Names that the application answers to besides numbers and this machine: as it was started, and as it was told. */
+/** Host names of the application besides numbers and this machine: as started, and as configured. */
 export const allowedHosts = (env: Readonly<Record<string, string | undefined>>): ReadonlySet<string> =>
   new Set(
     [env.HOST, ...(env.ALLOWED_HOSTS ?? '').split(',')].flatMap((name) => {
@@ -31,10 +31,7 @@ export const allowedHosts = (env: Readonly<Record<string, string | undefined>>):
     }),
   );
 
-/**
- * Whether a host is one of ours. A number cannot be a name that someone else's name server points here, and neither
- * can this machine's own name.
- */
+/** Whether a host is ours. A numeric address cannot be someone else's DNS name, nor can this machine's name. */
 const isOurs = (host: string, names: ReadonlySet<string>): boolean => {
   const name = nameOf(host.toLowerCase());
   const bare = name.replace(/^\[(.*)\]$/, '$1');
@@ -43,7 +40,7 @@ const isOurs = (host: string, names: ReadonlySet<string>): boolean => {
 
 const READS = new Set(['GET', 'HEAD', 'OPTIONS']);
 
-/** A write that another site's page sends: its origin is another one, or its browser says so. */
+/** A cross-site write: its origin differs, or the browser says so. */
 const isForeignWrite = ({ method, headers }: Asked, host: string): boolean => {
   if (READS.has(method)) return false;
   const origin = headers.get('origin');
@@ -53,8 +50,8 @@ const isForeignWrite = ({ method, headers }: Asked, host: string): boolean => {
 };
 
 /**
- * Why a request is not let in: it means a host that is none of ours, as after a name was pointed here from outside, or
- * it writes from another site's page. Null where it is let in. A program that is no browser sends no origin.
+ * Why a request is rejected: a foreign host, as in DNS rebinding, or a cross-site write. Null if accepted. Non-browser
+ * clients send no origin.
  */
 export const notLetIn = (asked: Asked, names: ReadonlySet<string>): NotLetIn | null => {
   const host = asked.headers.get('host') ?? '';

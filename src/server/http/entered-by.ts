@@ -2,8 +2,8 @@ import { CREW_HEADER, PERSON_HEADER } from '../../core/access/entered-by';
 import type { Principal } from '../../core/access/principal';
 
 /**
- * Whether a request carries what someone else entered on the device before: it is not done as whoever is signed in
- * now. A program that says nothing of it speaks for who is signed in.
+ * Whether a request carries entries of someone else on the device: they are not stored as the signed-in person's. A
+ * client that says nothing speaks for the signed-in person.
  */
 export const isAnotherPersons = ({ headers }: Request, { personId, crewId }: Principal): boolean => {
   const [person, crew] = [headers.get(PERSON_HEADER), headers.get(CREW_HEADER)];

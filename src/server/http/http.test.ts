@@ -16,7 +16,7 @@ const post = (body: BodyInit, headers: Record<string, string> = {}) =>
 const empty = () =>
   new Request('http://test.local/', { method: 'POST', headers: { 'content-type': 'application/json' } });
 
-/** A body that says nothing of its length and comes in pieces. */
+/** A chunked body without a length. */
 const pieces = (...parts: Uint8Array[]) =>
   new ReadableStream<Uint8Array>({
     start: (controller) => {

@@ -1,16 +1,16 @@
 import { ConnectionError, DatabaseError, TimeoutError } from 'sequelize';
 
 /**
- * Classes and codes of PostgreSQL that pass by themselves: connection lost, deadlock, no room, lock not free,
- * shutting down. Source: PostgreSQL, appendix A, error codes.
+ * Temporary PostgreSQL error classes and codes: connection lost, deadlock, no space, lock not available, shutting down.
+ * Source: PostgreSQL, appendix A, error codes.
  */
 const PASSING_STATE = /^(08|40|53|55P03|57)/;
 
-/** How a connection that broke while it was asked says so, where it comes with no code of PostgreSQL's. */
+/** Messages of a broken connection without a PostgreSQL code. */
 const BROKEN = /^(ECONNRESET|ECONNREFUSED|EPIPE|ETIMEDOUT|EAI_AGAIN)$/;
 const BROKEN_WORDS = /connection terminated|not queryable|ECONNRESET|EPIPE|connection ended|socket hang up/i;
 
-/** Whether a problem, or what it came of, is a connection that broke. */
+/** Whether a problem, or its cause, is a broken connection. */
 const isBroken = (problem: unknown, depth = 0): boolean => {
   if (typeof problem !== 'object' || problem === null || depth > 4) return false;
   const { code, message, original, cause } = problem as Record<'code' | 'message' | 'original' | 'cause', unknown>;
@@ -24,13 +24,13 @@ const isBroken = (problem: unknown, depth = 0): boolean => {
 
 const stateOf = (problem: DatabaseError): string => String((problem.original as { code?: unknown }).code ?? '');
 
-/** Whether a problem of the database is one that passes, so that the same request may succeed later. */
+/** Whether a database problem is temporary, so that a retry may succeed. */
 export const isTransient = (problem: unknown): boolean =>
   problem instanceof ConnectionError ||
   problem instanceof TimeoutError ||
   isBroken(problem) ||
   (problem instanceof DatabaseError && PASSING_STATE.test(stateOf(problem)));
 
-/** Whether the database has no room left to write. */
+/** Whether the database is out of space. */
 export const isOutOfSpace = (problem: unknown): boolean =>
   problem instanceof DatabaseError && stateOf(problem) === '53100';

@@ -1,20 +1,20 @@
 import { type Parsed, parseJson } from '../../core/border/parse';
 
-/** A body that was read, or the status with which it is refused and why. */
+/** The body, or the status and reason of its rejection. */
 export type BodyRead<T> =
   | { readonly ok: true; readonly value: T }
   | { readonly ok: false; readonly status: 400 | 408 | 413 | 415; readonly error: string; readonly path: string };
 
-/** A body that has not come after so long is not waited for any more, ms. */
+/** Maximum wait for a body, ms. */
 const SLOWEST_MS = 60_000;
 
 const refused = (status: 400 | 408 | 413 | 415, error: string) => ({ ok: false, status, error, path: '' }) as const;
 
-/** Every write says that it is JSON: a form of another site cannot say so without asking first. */
+/** Every write must be JSON: another site's form cannot send that without a preflight. */
 const isJson = (request: Request): boolean =>
   /^application\/(json|[a-z0-9.-]+\+json)(;|$)/i.test(request.headers.get('content-type') ?? '');
 
-/** Settles after some time, with nothing left running when it is no longer wanted. */
+/** Resolves after a time; leaves no timer when no longer needed. */
 const deadline = (ms: number) => {
   let timer: ReturnType<typeof setTimeout> | undefined;
   const passed = new Promise<'late'>((resolve) => {
@@ -24,9 +24,9 @@ const deadline = (ms: number) => {
 };
 
 /**
- * Reads a request's body as text, and stops reading once it is too large or too slow.
- * @param maxBytes most that is taken
- * @param slowestMs longest that is waited for all of it, ms
+ * Reads a request's body as text; stops once it is too large or too slow.
+ * @param maxBytes maximum size
+ * @param slowestMs maximum total time, ms
  */
 export const readBodyText = async (
   request: Request,
@@ -66,7 +66,7 @@ export const readBodyText = async (
   return { ok: true, value: text };
 };
 
-/** What was parsed, refused with 400 where it is wrong. */
+/** Parse result, rejected with 400 if invalid. */
 export const asBody = <T>(parsed: Parsed<T>): BodyRead<T> => (parsed.ok ? parsed : { ...parsed, status: 400 });
 
 /** Reads a request's body as JSON. */

@@ -11,14 +11,14 @@ import { JobFull } from '../repositories/job-full';
 import { isAnotherPersons } from './entered-by';
 import { isOutOfSpace, isTransient } from './passing';
 
-/** What an error looks like on the wire: what is wrong, and where. */
+/** JSON of an error: what is wrong, and where. */
 export const refuse = (status: number, error: string, path = ''): Response =>
   Response.json({ error, path }, { status });
 
 const MISSING = 'There is no such job. It may have been deleted.';
 export const missing = (): Response => refuse(404, MISSING);
 
-/** A fault in plain words: 503 where the same request may succeed later, 500 where it may not. */
+/** An internal error in plain words: 503 if a retry may succeed, else 500. */
 const answerTo = (problem: unknown): Response => {
   if (problem instanceof JobFull) return refuse(409, problem.message);
   if (isOutOfSpace(problem))
@@ -34,13 +34,13 @@ const answerTo = (problem: unknown): Response => {
     : refuse(500, 'Something went wrong on the server. What you entered is saved on this device; try again.');
 };
 
-/** What the log says of a request next to its route: never what is in it. */
+/** Log fields of a request besides its route: never its content. */
 interface Said {
   readonly request: string;
   crew?: string;
 }
 
-/** Answers a request, whatever goes wrong in it: a lost database or a fault of ours becomes plain words; logged. */
+/** Answers a request whatever goes wrong: a lost database or internal error becomes plain words and is logged. */
 const answered = async (
   name: string,
   request: Request,
@@ -55,7 +55,7 @@ const answered = async (
     if (!(problem instanceof JobFull)) log.error({ route: name, ...said, err: problem });
     response = answerTo(problem);
   }
-  // What a job holds is no one's to keep on the way.
+  // Job data is not to be cached on the way.
   if (!response.headers.has('cache-control')) response.headers.set('cache-control', 'no-store');
   response.headers.set('x-request-id', said.request);
   log.info({
@@ -68,7 +68,7 @@ const answered = async (
   return response;
 };
 
-/** Who asks, and the rows that he may see. */
+/** The requester, and the visible rows. */
 export interface Asking {
   readonly principal: Principal;
   readonly scope: CrewScope;
@@ -76,12 +76,12 @@ export interface Asking {
 
 const MAY_NOT = 'You can view this but not change it. Ask your crew lead.';
 
-/** What a route is open for, readable by the test that goes through all of them. */
+/** Access rule of a route, readable by the test that checks all routes. */
 export interface Ruled {
   readonly rule: Action | 'anyone';
 }
 
-/** A route for whoever is signed in and may do what it does. */
+/** A route for signed-in people with a given right. */
 export const route = <Context>(
   name: string,
   rule: Action,
@@ -100,7 +100,7 @@ export const route = <Context>(
     { rule } satisfies Ruled,
   );
 
-/** A route for anyone: what it tells or does belongs to no one, or it lets people in. */
+/** A public route: its data belongs to no one, or it signs people in. */
 export const openRoute = (name: string, handler: (request: Request, context: null) => Promise<Response>) =>
   Object.assign((request: Request): Promise<Response> => answered(name, request, () => handler(request, null)), {
     rule: 'anyone',
@@ -110,7 +110,7 @@ export interface JobContext extends Asking {
   readonly jobId: string;
 }
 
-/** A route below a job; an id that is no UUID is no job. */
+/** A route below a job; an id that is not a UUID is not a job. */
 export const jobRoute = (
   name: string,
   rule: Action,
@@ -132,7 +132,7 @@ export interface WeatherContext extends Asking {
   readonly weatherId: string;
 }
 
-/** A route for one year of weather; an id that is no UUID is none. */
+/** A route for one year of weather; an id that is not a UUID is not one. */
 export const weatherRoute = (
   name: string,
   rule: Action,
@@ -149,7 +149,7 @@ export const weatherRoute = (
 
 const encoder = new TextEncoder();
 
-/** A file that is put together as it is read, so that a slow reader holds nothing up and a large one needs no room. */
+/** A streamed file, so that a slow reader blocks nothing and a large file needs no memory. */
 export const streamed = (
   parts: AsyncGenerator<string, void, void>,
   headers: Readonly<Record<string, string>>,
@@ -166,7 +166,7 @@ export const streamed = (
     { headers },
   );
 
-/** A file to be kept, named after the job in plain letters. */
+/** A download, named after the job in ASCII. */
 export const download = (body: string, type: string, title: string, extension: string): Response => {
   const name =
     title

@@ -15,7 +15,7 @@ import { profileSchema } from '../../core/setup/profiles/schema';
 /** Who did it; may be empty. Strict parsing fills in nothing, so a missing one stays undefined. */
 const author = () => plainText(80);
 
-/** One change: a known path, and a value that suits the fact. */
+/** One change: a known path, and a valid value. */
 const changeSchema = lazy((change: { path?: unknown } | undefined) => {
   const path = change?.path;
   const value = typeof path === 'string' && isFactPath(path) ? factSchema(path) : mixed();
@@ -42,9 +42,9 @@ export const createSchema = object({
     .oneOf(['blank', 'sample', 'copy'] as const, 'must be blank, sample or copy')
     .required('must be given'),
   name: plainText(120),
-  /** Id of the sample or of the job that is copied. */
+  /** Id of the sample or job to copy. */
   source: plainText(60),
-  /** What is known of a blank job. */
+  /** Known facts of a blank job. */
   changes: array(changeSchema).max(50),
   author: author(),
 });
@@ -57,16 +57,16 @@ export const moveSchema = object({
     )
     .required('must be given'),
   author: author(),
-  /** For a hand-over: the weather that its record is printed for. */
+  /** For a handover: the weather of its record. */
   outdoorF: bounded(...OUTDOOR_BOUNDS_F, '°F'),
   indoorF: bounded(...INDOOR_BOUNDS_F, '°F'),
-  /** The revision that was looked at: handed over or archived is what was seen. */
+  /** The revision that was seen: only that is handed over or archived. */
   revision: number().integer().min(1),
-  /** For a hand-over: the record as it was shown to who signs it. */
+  /** For a handover: the record as shown to the signer. */
   printed: recordSchema.default(undefined),
 });
 
-/** Visits that a device began, and its own clock as it sends. */
+/** Visits that a device began, and its clock when sending. */
 const fromDevice = {
   visits: array(visitSchema).max(50, 'must be 50 visits or fewer'),
   sentAt: timeSchema,
@@ -94,7 +94,7 @@ export const profileSaveSchema = object({
 
 export const weatherSchema = object({ ...weatherFields, author: author() });
 
-/** Taking something off a list, and bringing it back. */
+/** Removing something from a list, or restoring it. */
 export const shelfSchema = object({
   action: string()
     .oneOf(['delete', 'undelete'] as const, 'must be delete or undelete')

@@ -1,6 +1,6 @@
 const texts = new WeakMap<object, string>();
 
-/** An answer that many share: its text is made once for all of them. */
+/** A response shared by many: serialized once. */
 export const sharedJson = (value: object): Response => {
   const text = texts.get(value) ?? JSON.stringify(value);
   texts.set(value, text);

@@ -11,24 +11,24 @@ interface Sent {
   readonly type?: string;
 }
 
-/** Who the requests of a test file are from. */
+/** Sender of a test file's requests. */
 let cookie = '';
 
-/** A cookie of a new person of the tests' crew. */
+/** Session cookie of a new person in the test crew. */
 export const cookieOf = async (role: Role, name = 'tester'): Promise<string> => {
   const { id } = await addPerson(TEST_CREW, { name, role });
   return `${SESSION_COOKIE}=${await beginSession(TEST_CREW, id)}`;
 };
 
-/** Signs a new person of the tests' crew in; requests are his from then on. */
+/** Signs in a new person of the test crew, who then sends the requests. */
 export const signInAs = async (role: Role, name?: string): Promise<void> => {
   cookie = await cookieOf(role, name);
 };
 
-/** The headers of whoever is signed in. */
+/** Headers of the signed-in person. */
 export const signedInHeaders = () => ({ cookie });
 
-/** A request as the client sends one: JSON that says so, a POST where there is a body. For tests of routes alone. */
+/** A request as the client sends it: JSON, and POST if it has a body. For route tests only. */
 export const testRequest = (
   body?: unknown,
   { method = 'POST', query = '', type = 'application/json' }: Sent = {},

@@ -3,7 +3,7 @@ import { type Parsed, parseWith } from '../../core/border/parse';
 import { asBody, type BodyRead, readBodyJson, readBodyText } from './read-body';
 import { refuse } from './respond';
 
-/** What a route does with a body that has come through the border. */
+/** A route's handler of a validated body. */
 type Handler<T, Context> = (body: T, request: Request, context: Context) => Promise<Response>;
 
 const handled =
@@ -13,7 +13,7 @@ const handled =
     return body.ok ? handler(body.value, request, context) : refuse(body.status, body.error, body.path);
   };
 
-/** The same schema, by which what is not known is refused, not passed over. */
+/** The same schema, rejecting unknown keys instead of ignoring them. */
 const closed = <T>(schema: Schema<T>): Schema<T> =>
   schema instanceof ObjectSchema
     ? (schema.noUnknown(
@@ -22,11 +22,11 @@ const closed = <T>(schema: Schema<T>): Schema<T> =>
     : schema;
 
 /**
- * The border of every route that writes: content type, size, time, depth, letters and schema of its body, in that
- * order. What does not come through is refused with what is wrong and where, and the handler never sees it.
- * @param maxBytes most that a body may hold
- * @example
- * export const POST = jobRoute('move job', withBody(moveSchema, 1000, async ({ action }, request, jobId) => …));
+ * Validation of every route that writes: content type, size, time, depth, characters and schema of its body, in that
+ * order. Invalid bodies are rejected with what is wrong and where, and the handler never sees them.
+ * @param maxBytes maximum body size
+ * @example export const POST = jobRoute('move job', withBody(moveSchema, 1000, async ({ action }, request, jobId) =>
+ *   …));
  */
 export const withBody = <T, Context>(schema: Schema<T>, maxBytes: number, handler: Handler<T, Context>) => {
   const known = closed(schema);
@@ -36,7 +36,7 @@ export const withBody = <T, Context>(schema: Schema<T>, maxBytes: number, handle
   }, handler);
 };
 
-/** The same for a body that is a file of its own, with a reader of its own: a large one reads next to all requests. */
+/** The same for a body that is a file with its own parser: a large one is parsed in a thread. */
 export const withFile = <T, Context>(
   parse: (text: string) => Promise<Parsed<T>>,
   maxBytes: number,

@@ -5,7 +5,7 @@ const time = { type: DataTypes.DATE, allowNull: true };
 const now = { type: DataTypes.DATE, allowNull: false };
 const text = { type: DataTypes.TEXT, allowNull: false, defaultValue: '' };
 
-/** Jobs as documents; readings and changes of facts, which are history, as rows. */
+/** Jobs as documents; readings and fact changes, which are history, as rows. */
 export const name = '0001-jobs';
 
 export const up = async (schema: QueryInterface, within: Within): Promise<void> => {

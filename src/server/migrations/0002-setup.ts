@@ -4,9 +4,7 @@ import type { Within } from './within';
 const now = { type: DataTypes.DATE, allowNull: false };
 const text = { type: DataTypes.TEXT, allowNull: false, defaultValue: '' };
 
-/**
- * What was done at the controllers of a job, as rows that are only ever added; and the crew's own controller profiles.
- */
+/** Setting marks as append-only rows, and the crew's own controller profiles. */
 export const name = '0002-setup';
 
 export const up = async (schema: QueryInterface, within: Within): Promise<void> => {

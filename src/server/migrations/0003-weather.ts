@@ -3,7 +3,7 @@ import type { Within } from './within';
 
 const text = { type: DataTypes.TEXT, allowNull: false, defaultValue: '' };
 
-/** Years of weather that were brought in; every job may use them. */
+/** Imported years of weather; every job may use them. */
 export const name = '0003-weather';
 
 export const up = async (schema: QueryInterface, within: Within): Promise<void> => {

@@ -1,7 +1,7 @@
 import { DataTypes, type QueryInterface } from 'sequelize';
 import type { Within } from './within';
 
-/** Every save that landed, by the id that its client made for it, so that it lands once however late it comes again. */
+/** Every stored save by its client-made id, so that it is stored once however often it is sent. */
 export const name = '0004-saves';
 
 export const up = async (schema: QueryInterface, within: Within): Promise<void> => {

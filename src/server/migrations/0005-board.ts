@@ -2,8 +2,8 @@ import type { QueryInterface } from 'sequelize';
 import type { Within } from './within';
 
 /**
- * What the board asks for, page by page: jobs in the order of their last change, and those that hold some words. Where
- * the database has no trigrams (they come with PostgreSQL, and need no more than the right to create), search reads on.
+ * Paging and search of the job list: jobs by last change, and those with some words. Without trigrams in the database
+ * (they come with PostgreSQL and need the right to create), search scans.
  */
 export const name = '0005-board';
 

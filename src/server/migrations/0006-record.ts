@@ -2,13 +2,12 @@ import type { QueryInterface } from 'sequelize';
 import type { Within } from './within';
 
 /**
- * The shape that records stand on: crews with a wall around each, visits, what is known of a reading's device, clock
- * and standing, what the board shows of a job, and handed-over records as they were printed. What was read before goes
- * into visits where more than twelve hours lie between one thing done and the next.
+ * The structure for records: crews with row security, visits, device, clock and status of a reading, job summaries, and
+ * handover records as printed. Earlier readings are grouped into visits at gaps of more than twelve hours.
  */
 export const name = '0006-record';
 
-/** The crew that everything belonged to when there was but one. */
+/** The crew that owned everything when there was only one. */
 const FIRST_CREW = '00000000-0000-4000-8000-000000000001';
 
 const CREW = `(SELECT current_setting('app.crew')::uuid)`;
@@ -36,7 +35,7 @@ const crews = [
   ]),
 ];
 
-/** Every key begins with the crew, so that a large house can be split by it. */
+/** Every key begins with the crew, so that a large database can be partitioned by it. */
 const keys = [
   ...['readings', 'fact_changes', 'setting_marks'].map(
     (table) => `ALTER TABLE ${table} DROP CONSTRAINT ${table}_job_id_fkey`,
@@ -57,7 +56,7 @@ const keys = [
     'fact_changes_job_id_revision',
     'jobs_on_bench',
     'jobs_on_shelf',
-    // Behind a crew's wall no index of letters may be asked before the wall: the board's own index holds the words.
+    // Behind row security a text index cannot be used before the check: the job list's own index holds the words.
     'jobs_search',
   ].map((index) => `DROP INDEX IF EXISTS ${index}`),
   `CREATE INDEX fact_changes_of_fact ON fact_changes (crew_id, job_id, path, revision)`,

@@ -1,7 +1,7 @@
 import type { QueryInterface } from 'sequelize';
 import type { Within } from './within';
 
-/** Years of weather hold how damp their hours are, where their file said so: frost grows from it. */
+/** Humidity of weather years, if their file has it: frost depends on it. */
 export const name = '0007-humidity';
 
 export const up = async (schema: QueryInterface, within: Within): Promise<void> => {

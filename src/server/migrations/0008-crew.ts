@@ -2,19 +2,18 @@ import type { QueryInterface } from 'sequelize';
 import type { Within } from './within';
 
 /**
- * Crews with people in them: who signs in, with which role, on which device; invitations by a link that works once;
- * links to the page for the people of a house; and what was done, only ever added. The crew that everything belonged to
- * so far stays as it is until somebody names it.
+ * Crews with people: sign-in, roles and devices; one-time invitation links; homeowner links; and an append-only audit
+ * log. The crew that owned everything so far stays until someone names it.
  */
 export const name = '0008-crew';
 
-/** The crew that a transaction works in; without one every question is refused. */
+/** The crew of a transaction; without one every query is refused. */
 const STRICT = `current_setting('app.crew')::uuid`;
-/** The same for tables that are asked before anybody is signed in: without one it is nobody's. */
+/** The same for tables queried before sign-in: without one, the row belongs to no one. */
 const CREW = `nullif(current_setting('app.crew', true), '')::uuid`;
 const crewColumn = `crew_id UUID NOT NULL DEFAULT current_setting('app.crew')::uuid REFERENCES crews (id)`;
 
-/** A row is seen by its crew, or by who holds the token that it is the hash of. */
+/** A row is visible to its crew, or to the holder of the token with its hash. */
 const byTokenToo = (table: string) =>
   `CREATE POLICY own_crew ON ${table}
      USING (crew_id = (SELECT ${CREW}) OR token_hash = (SELECT current_setting('app.token', true)))
@@ -88,7 +87,7 @@ const walls = [
          USING (crew_id = (SELECT ${STRICT})) WITH CHECK (crew_id = (SELECT ${STRICT}))`,
   ),
   ...['sessions', 'invitations', 'shares'].map(byTokenToo),
-  // Who tries belongs to no crew yet.
+  // Sign-in attempts belong to no crew yet.
   `CREATE POLICY anyone ON sign_in_attempts USING (true) WITH CHECK (true)`,
   `DROP POLICY own_crew ON crews`,
   `CREATE POLICY own_crew ON crews

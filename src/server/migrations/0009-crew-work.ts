@@ -2,8 +2,8 @@ import type { QueryInterface } from 'sequelize';
 import type { Within } from './within';
 
 /**
- * What a crew does together: readings of an apprentice that wait for a countersign, a lead's notes on a job, who is on
- * it now, what new jobs begin with, and a crew that is to be deleted when its grace time has ended.
+ * Crew work: an apprentice's readings that wait for a countersignature, crew lead notes, presence, new-job defaults,
+ * and scheduled crew deletion.
  */
 export const name = '0009-crew-work';
 
@@ -28,7 +28,7 @@ const tables = [
      PRIMARY KEY (crew_id, job_id, id),
      ${ofJob('job_notes')})`,
   `CREATE INDEX job_notes_newest ON job_notes (crew_id, job_id, at DESC)`,
-  // Who is where matters for minutes: it need not outlive a crash.
+  // Presence matters for minutes and need not survive a crash.
   `CREATE UNLOGGED TABLE presence (
      ${crewColumn},
      job_id UUID NOT NULL,

@@ -1,7 +1,7 @@
 import type { QueryInterface } from 'sequelize';
 import type { Within } from './within';
 
-/** Rounds of practice that people of a crew have played: apart from every job. */
+/** Practice rounds of crew members, separate from jobs. */
 export const name = '0010-practice';
 
 const CREW = `(SELECT current_setting('app.crew')::uuid)`;

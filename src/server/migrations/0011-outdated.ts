@@ -1,7 +1,7 @@
 import type { QueryInterface } from 'sequelize';
 import type { Within } from './within';
 
-/** Answers for the board that a change has outdated: few, and asked for before the board is sorted by them. */
+/** Job summaries that a change has outdated: few, and read before sorting the job list by them. */
 export const name = '0011-outdated';
 
 export const up = async (schema: QueryInterface, within: Within): Promise<void> => {

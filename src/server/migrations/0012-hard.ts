@@ -2,9 +2,8 @@ import type { QueryInterface } from 'sequelize';
 import type { Within } from './within';
 
 /**
- * What an attack found missing: devices that a person signed in on before, who entered a mark, where an imported job
- * and an imported record came from, and whether any crew is there at all.
- * Visits that a clock ahead of the server's began in the future began when they came in, at the latest.
+ * Fixes after an attack: known devices, who entered a mark, origin of imported jobs and records, and whether any crew
+ * exists. Visits that began in the future, by a wrong clock, begin at their arrival.
  */
 export const name = '0012-hard';
 
@@ -27,7 +26,7 @@ const devices = [
      WITH CHECK (crew_id = (SELECT ${CREW}))`,
 ];
 
-/** Asked for the first start alone, in a transaction of its own: whether there is any crew. */
+/** Only for the first start, in its own transaction: whether any crew exists. */
 const anyCrew = [
   `CREATE POLICY any_crew ON crews FOR SELECT USING ((SELECT current_setting('app.first_start', true)) = 'yes')`,
 ];
@@ -47,7 +46,7 @@ const FIRST_IN = (table: string) =>
      WHERE d.crew_id = v.crew_id AND d.job_id = v.job_id AND d.visit_id = v.id)`;
 const WALLED = ['visits', 'readings', 'setting_marks'] as const;
 
-/** The walls are let down within the transaction for rows of all crews, and stand again when it is over. */
+/** Row security is lifted within the transaction for rows of all crews, and restored after it. */
 const inTheFuture = [
   ...WALLED.map((table) => `ALTER TABLE ${table} NO FORCE ROW LEVEL SECURITY`),
   `UPDATE visits v

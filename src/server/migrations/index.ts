@@ -13,13 +13,13 @@ import * as outdated from './0011-outdated';
 import * as hard from './0012-hard';
 import type { Within } from './within';
 
-/** One step of the schema, forward alone: its name in the record and the way there. */
+/** One forward migration: its name in the record and its steps. */
 export interface Migration {
   readonly name: string;
   readonly up: (schema: QueryInterface, within: Within) => Promise<void>;
 }
 
-/** All migrations in order. Adding one is adding a file and naming it here. */
+/** All migrations in order. Add a file and list it here. */
 export const MIGRATIONS: Migration[] = [
   jobs,
   setup,

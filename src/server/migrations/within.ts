@@ -1,6 +1,6 @@
 import type { Transaction } from 'sequelize';
 
-/** The transaction in which a migration is done, its record beside it. */
+/** Transaction of a migration and its record. */
 export interface Within {
   readonly transaction: Transaction;
 }

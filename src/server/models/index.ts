@@ -12,7 +12,7 @@ import { initWeatherYearRow, WeatherYearRow } from './weather-year';
 
 let boundTo: Sequelize | undefined;
 
-/** The models, bound to the database at first use. */
+/** The models, bound to the database on first use. */
 export const models = () => {
   const sequelize = database();
   if (boundTo !== sequelize) {

@@ -16,7 +16,7 @@ export class ReadingRow extends Model<InferAttributes<ReadingRow>, InferCreation
   declare enteredBy: string;
   declare meterOhms: number | null;
   declare device: string | null;
-  /** A whole number; the database hands it out as text. */
+  /** An integer; the database returns it as text. */
   declare sequence: string | number | null;
   declare clockOffsetMs: number | null;
   declare status: string;

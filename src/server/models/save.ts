@@ -7,14 +7,14 @@ import {
   type Sequelize,
 } from 'sequelize';
 
-/** What a save was of. */
+/** What the save was about. */
 export type SaveKind = 'job' | 'profile' | 'import';
 
 export class SaveRow extends Model<InferAttributes<SaveRow>, InferCreationAttributes<SaveRow>> {
   declare kind: SaveKind;
   declare subject: string;
   declare saveId: string;
-  /** What came of it, where that is more than that it landed. */
+  /** Its result, if more than stored. */
   declare result: string | null;
   declare savedAt: CreationOptional<Date>;
 }

@@ -17,7 +17,7 @@ export class SettingMarkRow extends Model<InferAttributes<SettingMarkRow>, Infer
   declare receivedAt: Date;
   declare visitId: string;
   declare device: string | null;
-  /** A whole number; the database hands it out as text. */
+  /** An integer; the database returns it as text. */
   declare sequence: string | number | null;
   declare clockOffsetMs: number | null;
 }

@@ -8,7 +8,7 @@ import { fileProblem, JobFull } from './job-full';
 import { lockedJob } from './jobs';
 import { markOutdated } from './summarise-soon';
 
-/** What is only ever added: where a job keeps it. */
+/** Append-only rows, by the job's list. */
 export type Kept = 'readings' | 'settingMarks';
 
 /** What a device sends. */
@@ -16,26 +16,26 @@ export interface Incoming<K extends Kept> {
   readonly rows: JobHistory[K];
   /** Visits as the device began them. */
   readonly visits: readonly Visit[];
-  /** The device's clock when it sent this, ISO 8601; null: it did not say. */
+  /** Device clock when sending, ISO 8601; null: not sent. */
   readonly sentAt: string | null;
-  /** Puts under a row who it is by, given what the job knows already. */
+  /** Fills in the author of a row, given what the job already has. */
   readonly signed: (
     row: JobHistory[K][number],
     known: ReadonlyMap<string, JobHistory[K][number]>,
   ) => JobHistory[K][number];
 }
 
-/** What of it landed, as it is kept, and the job's visits with it. */
+/** Stored rows, with the job's visits. */
 export interface Landed<K extends Kept> {
   readonly rows: JobHistory[K];
   readonly visits: readonly Visit[];
-  /** How many came in after the job's record was signed, and are no part of it. */
+  /** Number of rows that arrived after the job's record was signed and are not part of it. */
   readonly afterHandover: number;
 }
 
 /**
- * How far the device's clock is off, as far as one message tells it: the way here counts as nothing. Nothing was
- * entered later than it came in, whatever that clock says.
+ * Clock error of the device, as far as one message shows; transit time is ignored. Nothing was entered after its
+ * arrival, whatever the clock says.
  */
 const withOffset = <T extends Timed>(row: T, sentAt: string | null, receivedMs: number): T =>
   noLaterThan(
@@ -46,10 +46,10 @@ const withOffset = <T extends Timed>(row: T, sentAt: string | null, receivedMs: 
   );
 
 /**
- * Adds readings or marks to a job, each to its visit. Rows are only ever added; one that is sent twice lands once, and
- * is told as it landed.
+ * Adds readings or marks to a job, each to its visit. Rows are append-only; one sent twice is stored once and returned
+ * as stored.
  * @returns null where there is no such job
- * @throws JobFull where the job would not go out as a file any more
+ * @throws JobFull where the job could no longer be exported
  */
 export const addToJob = <K extends Kept>(
   scope: CrewScope,
@@ -59,7 +59,7 @@ export const addToJob = <K extends Kept>(
 ): Promise<Landed<K> | null> => {
   const receivedMs = Date.now();
   return inCrew(scope, async () => {
-    // One at a time for one job, so that what comes second sees what came first.
+    // One at a time per job, so that the second sees the first.
     const job = await lockedJob(jobId, 'NO_KEY_UPDATE');
     if (!job) return null;
     type Row = JobHistory[K][number];

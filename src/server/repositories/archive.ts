@@ -14,15 +14,15 @@ import { summarize } from './summaries';
 
 export type ArchiveAction = 'archive' | 'restore' | 'delete' | 'undelete';
 
-/** Whether someone else saved a job since a person saw it: what he meant to do was meant for another one. */
+/** Whether someone else saved a job since it was seen: the action was meant for that state. */
 const savedByOthersSince = async (jobId: string, revision: number, author: string): Promise<boolean> =>
   (await models().FactChangeRow.count({
     where: { jobId, revision: { [Op.gt]: revision }, author: { [Op.ne]: author } },
   })) > 0;
 
 /**
- * Moves a job between bench, shelf and bin. Each can be undone by its opposite.
- * @param revision what was seen, where it was seen long ago: a job that someone else saved since then is not moved
+ * Moves a job between active, archive and trash. Each can be undone.
+ * @param revision as seen; a job that someone else saved since is not moved
  */
 export const moveJob = (
   scope: CrewScope,
@@ -50,19 +50,19 @@ export const moveJob = (
     return 'done';
   });
 
-/** What is handed over: by whom, for which weather, and the revision that someone looked at. */
+/** A handover: by whom, for which weather, and the revision that was seen. */
 export interface HandingOver {
   readonly author: string;
   readonly outdoorF?: number | undefined;
   readonly indoorF?: number | undefined;
   readonly revision?: number | undefined;
-  /** The record as it was shown to who signs: what is kept says the same, or nothing is handed over. */
+  /** The record as shown to the signer: the stored one must match, or nothing is handed over. */
   readonly printed?: HandoverRecord | undefined;
-  /** Whether it must have been shown, as to whoever signs on a page. */
+  /** Whether it must have been shown, as for someone who signs on a page. */
   readonly mustBeShown?: boolean;
 }
 
-/** `already`: it was handed over before, and stays as it was. */
+/** `already`: it was handed over before, and is unchanged. */
 export type HandOverResult = 'done' | 'already' | 'missing' | 'stale' | 'makeshift' | 'stopped' | 'unseen';
 
 const momentOf = ({ outdoorF, indoorF }: HandingOver): Moment => ({
@@ -72,8 +72,8 @@ const momentOf = ({ outdoorF, indoorF }: HandingOver): Moment => ({
 });
 
 /**
- * Hands a job over: its record is kept as it is printed now, and its visit ends. A job that someone changed since it
- * was looked at is not: what would be signed is not what was seen. Handed over already, it stays as it was.
+ * Hands a job over: stores its record as printed now, and ends its visit. If someone changed the job since it was seen,
+ * it is not handed over, because the signer saw something else. A job that is already handed over is unchanged.
  */
 export const handOver = (scope: CrewScope, id: string, handing: HandingOver): Promise<HandOverResult> =>
   inCrew(scope, async (): Promise<HandOverResult> => {
@@ -100,7 +100,7 @@ export const handOver = (scope: CrewScope, id: string, handing: HandingOver): Pr
     return 'done';
   });
 
-/** Takes a job back to the bench after it was handed over: its visit goes on. The record that was kept stays kept. */
+/** Undoes a handover: the job is active and its visit continues. The stored record stays. */
 export const undoHandover = (scope: CrewScope, id: string, author: string): Promise<'done' | 'already' | 'missing'> =>
   inCrew(scope, async () => {
     const job = await lockedJob(id, 'UPDATE');

@@ -1,7 +1,7 @@
 import { type CrewScope, inCrew } from '../crew';
 import { database, select } from '../database';
 
-/** Who did what to what, when. */
+/** An audit entry: who did what to what, when. */
 export interface Audited {
   readonly at: string;
   readonly person: string;
@@ -9,7 +9,7 @@ export interface Audited {
   readonly subject: string;
 }
 
-/** Adds a line to what was done; the application can neither change nor delete one. */
+/** Adds an audit entry; the application can neither change nor delete one. */
 export const audit = (scope: CrewScope, person: string, did: string, subject: string): Promise<void> =>
   inCrew(scope, async () => {
     await database().query('INSERT INTO audit (person, did, subject) VALUES (:person, :did, :subject)', {
@@ -26,12 +26,12 @@ const toAudited = ({ at, person, did, subject }: AuditRow): Audited => ({
   subject,
 });
 
-/** Most lines shown at once. */
+/** Maximum entries shown at once. */
 const MOST_SHOWN = 500;
-/** Lines read at once where all of them are taken away. */
+/** Entries read at a time for export. */
 const PART = 2000;
 
-/** What was done in a crew, newest first, as far as a page shows it. */
+/** Audit log of a crew, newest first, for display. */
 export const listAudit = (scope: CrewScope): Promise<Audited[]> =>
   inCrew(scope, async () =>
     (
@@ -41,7 +41,7 @@ export const listAudit = (scope: CrewScope): Promise<Audited[]> =>
     ).map(toAudited),
   );
 
-/** Everything that was done in a crew, oldest first, part by part as it is read. */
+/** The whole audit log of a crew, oldest first, streamed. */
 export async function* wholeAudit(scope: CrewScope): AsyncGenerator<Audited[], void, void> {
   for (let after = '0'; ;) {
     const rows = await inCrew(scope, () =>

@@ -4,16 +4,16 @@ import { type CrewScope, inCrew, selectInCrew } from '../crew';
 import { database, select } from '../database';
 import { hasJob } from './jobs';
 
-/** Minutes after which someone who was on a job counts as gone: his page says so each minute. */
+/** Minutes without a report after which someone counts as gone; pages report every minute. */
 const GONE_AFTER_MIN = 3;
 
-/** The newest note of a job `j`, as SQL. */
+/** SQL: the newest note of a job `j`. */
 export const NEWEST_NOTE = `(SELECT n.words FROM job_notes n
   WHERE n.crew_id = j.crew_id AND n.job_id = j.id ORDER BY n.at DESC LIMIT 1)`;
 
 const IS_ON_IT = `seen.seen_at > now() - interval '${GONE_AFTER_MIN} minutes'`;
 
-/** Names of who is on a job `j`, as SQL. */
+/** SQL: names of people who have a job `j` open. */
 export const PRESENT_PEOPLE = `(SELECT array_agg(p.name ORDER BY p.name) FROM presence seen
   JOIN people p ON p.crew_id = seen.crew_id AND p.id = seen.person_id
   WHERE seen.crew_id = j.crew_id AND seen.job_id = j.id AND ${IS_ON_IT})`;
@@ -24,7 +24,7 @@ interface NoteRow {
   readonly at: Date;
 }
 
-/** The note that is on a job: the newest one, unless it took the one before it away; null where none does. */
+/** The present note on a job: the newest, unless it removed the one before; null if none. */
 export const noteOf = async (scope: CrewScope, jobId: string): Promise<Company['note']> => {
   const [note] = await selectInCrew<NoteRow>(
     scope,
@@ -34,7 +34,7 @@ export const noteOf = async (scope: CrewScope, jobId: string): Promise<Company['
   return note && note.words !== '' ? { ...note, at: note.at.toISOString() } : null;
 };
 
-/** Says that a person is on a job; answers with what is on it and who else is, null where there is no such job. */
+/** Records a person's presence on a job; returns its note and who else is there, null if there is no such job. */
 export const markPresent = (scope: CrewScope, jobId: string, personId: string): Promise<Company | null> =>
   inCrew(scope, async () => {
     if (!(await hasJob(jobId))) return null;
@@ -58,7 +58,7 @@ export const markPresent = (scope: CrewScope, jobId: string, personId: string): 
     return { note: await noteOf(scope, jobId), others: others.map(({ name }) => name), at: at! };
   });
 
-/** Leaves a note on a job instead of the one before it, which the record keeps; false where there is no such job. */
+/** Replaces the note on a job; the record keeps the old one. False if there is no such job. */
 export const saveNote = (scope: CrewScope, jobId: string, words: string, author: string): Promise<boolean> =>
   inCrew(scope, async () => {
     if (!(await hasJob(jobId))) return false;

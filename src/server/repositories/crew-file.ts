@@ -16,7 +16,7 @@ import { addWeather, getWeather, listWeather } from './weather';
 
 type JobLine = Extract<CrewLine, { kind: 'job' }>;
 
-/** Changes of a job's facts and notes on it, as they were made. */
+/** Fact changes and notes of a job. */
 const passedOf = async (jobId: string): Promise<Pick<JobLine, 'changes' | 'notes'>> => {
   const changes = await models().FactChangeRow.findAll({ where: { jobId }, order: [['id', 'ASC']] });
   const notes = await select<{ at: Date; author: string; words: string }>(
@@ -36,7 +36,7 @@ const passedOf = async (jobId: string): Promise<Pick<JobLine, 'changes' | 'notes
   };
 };
 
-/** One job with all that was ever done to it; null where someone deleted it meanwhile. */
+/** One job with its whole history; null if it was deleted meanwhile. */
 const jobLine = (scope: CrewScope, id: string): Promise<JobLine | null> =>
   inCrew(scope, async () => {
     const job = await getJob(scope, id);
@@ -52,7 +52,7 @@ const jobLine = (scope: CrewScope, id: string): Promise<JobLine | null> =>
     );
   });
 
-/** The crew itself and its people. */
+/** The crew and its people. */
 const headOf = (scope: CrewScope): Promise<CrewLine[]> =>
   inCrew(scope, async () => {
     const { name, handle } = await crewOf(scope);
@@ -69,7 +69,7 @@ const headOf = (scope: CrewScope): Promise<CrewLine[]> =>
     ];
   });
 
-/** Every line of a crew's file but the last, each part as it is at the moment in which it is read. */
+/** Every line of a crew file but the last; each part as of when it is read. */
 async function* linesOf(scope: CrewScope): AsyncGenerator<CrewLine, void, void> {
   yield* await headOf(scope);
   for (const { profile, updatedBy } of await listProfiles(scope))
@@ -92,8 +92,8 @@ async function* linesOf(scope: CrewScope): AsyncGenerator<CrewLine, void, void> 
 }
 
 /**
- * Everything that a crew has, line by line; each job as it is at the moment in which it is read, so that a slow reader
- * holds nothing up. Passwords, sessions and links are no part of it.
+ * All data of a crew, line by line; each job as of when it is read, so that a slow reader blocks nothing. Without
+ * passwords, sessions and links.
  */
 export async function* crewFile(scope: CrewScope): AsyncGenerator<string, void, void> {
   let lines = 0;
@@ -104,7 +104,7 @@ export async function* crewFile(scope: CrewScope): AsyncGenerator<string, void, 
   yield crewLineText({ kind: 'end', lines });
 }
 
-/** Brings in a job as it was, with its history. */
+/** Imports a job with its history. */
 const addJob = async (
   scope: CrewScope,
   { job, archivedAt, updatedAt, updatedBy, changes, notes }: JobLine,
@@ -126,7 +126,7 @@ const addJob = async (
       'INSERT INTO job_notes (job_id, id, at, author, words) VALUES (:id, gen_random_uuid(), :at, :author, :words)',
       { replacements: { ...note, id } },
     );
-  // The next save goes on from the last change that the history knows.
+  // The next save continues from the last known change.
   const revision = Math.max(1, ...changes.map((change) => change.revision));
   await database().query(
     'UPDATE jobs SET archived_at = :archivedAt, updated_at = :updatedAt, revision = :revision WHERE id = :id',
@@ -134,7 +134,7 @@ const addJob = async (
   );
 };
 
-/** Brings one line of a crew's file into a crew; the first and the last line are its reader's. */
+/** Imports one line of a crew file into a crew; its reader handles the first and last line. */
 export const addLine = (scope: CrewScope, line: Exclude<CrewLine, { kind: 'crew' | 'end' }>): Promise<void> =>
   inCrew(scope, async () => {
     switch (line.kind) {
@@ -164,7 +164,7 @@ export const addLine = (scope: CrewScope, line: Exclude<CrewLine, { kind: 'crew'
         return;
       case 'practiced': {
         const { kind: _, person: handle, ...played } = line;
-        // A name of someone who has left may be someone else's by now: who is here goes first.
+        // The name of someone who left may belong to someone else now: current members go first.
         const [person] = await select<{ id: string }>(
           'SELECT id FROM people WHERE handle = :handle ORDER BY left_at IS NOT NULL, id LIMIT 1',
           { handle },

@@ -6,11 +6,11 @@ import { database, select } from '../database';
 export interface Crew {
   readonly id: string;
   readonly name: string;
-  /** Its part of everyone's sign-in name; null until someone has named it. */
+  /** Its part of sign-in names; null until named. */
   readonly handle: string | null;
-  /** Whether it is made up, and lets anyone in by a tap. */
+  /** Whether it is made up, with one-tap sign-in. */
   readonly isDemo: boolean;
-  /** When it is deleted with all that it has, ISO 8601; null: it is not. */
+  /** When it is deleted with all its data, ISO 8601; null: never. */
   readonly deleteAfter: string | null;
 }
 
@@ -20,7 +20,7 @@ const toCrew = (row: CrewRow): Crew => ({ ...row, deleteAfter: row.deleteAfter?.
 
 const COLUMNS = 'id, name, handle, is_demo AS "isDemo", delete_after AS "deleteAfter"';
 
-/** The crew with a handle; null where there is none. Asked before anyone is signed in. */
+/** The crew with a handle; null if none. Queried before sign-in. */
 export const crewByHandle = (handle: string): Promise<Crew | null> =>
   database().transaction(async () => {
     await database().query("SELECT set_config('app.handle', :handle, true)", { replacements: { handle } });
@@ -36,15 +36,16 @@ export const crewOf = (scope: CrewScope): Promise<Crew> =>
     toCrew(crew!),
   );
 
-/** What a crew's new jobs begin with. */
+/** Defaults of a crew's new jobs. */
 export const defaultsOf = (scope: CrewScope): Promise<CrewDefaults> =>
   selectInCrew<{ defaults: unknown }>(scope, 'SELECT defaults FROM crews WHERE id = :id', { id: scope.crewId }).then(
     ([crew]) => keptDefaults(crew?.defaults),
   );
 
 /**
- * Decides what a crew's new jobs begin with, on the ground of what was decided so far.
- * @returns what is decided now; where it is not what was told, someone else decided meanwhile and nothing changed
+ * Sets the defaults of a crew's new jobs, based on the previous ones.
+ * @returns the present defaults; if they are not the requested ones, someone else changed them meanwhile and nothing
+ *   changed
  */
 export const saveDefaults = (scope: CrewScope, base: CrewDefaults, next: CrewDefaults): Promise<CrewDefaults> =>
   inCrew(scope, async () => {
@@ -57,14 +58,14 @@ export const saveDefaults = (scope: CrewScope, base: CrewDefaults, next: CrewDef
     return next;
   });
 
-/** Whether a crew of this server has a handle, though its time has passed and it waits to be deleted. */
+/** Whether a crew of this server has a handle, including expired crews not yet deleted. */
 export const isHandleTaken = (handle: string): Promise<boolean> =>
   database().transaction(async () => {
     await select("SELECT set_config('app.handle', :handle, true)", { handle });
     return (await select('SELECT 1 AS one FROM crews WHERE handle = :handle', { handle })).length > 0;
   });
 
-/** Names a crew that has no name yet, which stays from then on; false where it has one. */
+/** Names an unnamed crew, permanently; false if it has a name. */
 export const nameCrew = (scope: CrewScope, name: string, handle: string, isDemo = false): Promise<boolean> =>
   inCrew(scope, async () => {
     const [rows] = await database().query(
@@ -75,10 +76,10 @@ export const nameCrew = (scope: CrewScope, name: string, handle: string, isDemo 
     return rows.length === 1;
   });
 
-/** Days between a lead's word and the end of a crew, in which any lead can take it back. */
+/** Grace period of a crew deletion, days; any crew lead can cancel it. */
 export const GRACE_DAYS = 30;
 
-/** Says that a crew ends when its grace time has passed. Said again it changes nothing. */
+/** Schedules the deletion of a crew after its grace period. Repeating changes nothing. */
 export const scheduleCrewDeletion = (scope: CrewScope): Promise<Crew> =>
   inCrew(scope, async () => {
     await database().query(
@@ -88,7 +89,7 @@ export const scheduleCrewDeletion = (scope: CrewScope): Promise<Crew> =>
     return crewOf(scope);
   });
 
-/** Keeps a crew after all. */
+/** Cancels the deletion of a crew. */
 export const cancelCrewDeletion = (scope: CrewScope): Promise<void> =>
   inCrew(scope, async () => {
     await database().query('UPDATE crews SET delete_after = NULL WHERE id = :id', {

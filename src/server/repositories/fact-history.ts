@@ -3,10 +3,10 @@ import type { PastChange } from '../../core/job/past-change';
 import { type CrewScope, inCrew } from '../crew';
 import { models } from '../models';
 
-/** Most changes of one fact that are shown, the last ones. */
+/** Maximum changes of one fact shown, latest ones. */
 const MOST = 50;
 
-/** Every change of a fact of a job: who, when, from, to; the last one first. */
+/** Every change of a fact of a job: who, when, from, to; latest first. */
 export const factHistory = (scope: CrewScope, jobId: string, path: FactPath): Promise<PastChange[] | null> =>
   inCrew(scope, async () => {
     if ((await models().JobRow.count({ where: { id: jobId, deletedAt: null } })) === 0) return null;

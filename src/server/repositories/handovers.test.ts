@@ -30,7 +30,7 @@ describe('handing over', () => {
     await saveJob(TEST_CREW, job.id, change('house.designBtuh', 51_000, 1));
     expect(await handOver(TEST_CREW, job.id, handing)).toBe('stale');
     await saveJob(TEST_CREW, job.id, change('house.designBtuh', document.facts.house.designBtuh, 2));
-    // Worked out as it was, but it is no longer an assumption: the record says so.
+    // Calculated as before, but no longer an assumption: the record says so.
     expect(await handOver(TEST_CREW, job.id, handing)).toBe('stale');
     const now = (await getJob(TEST_CREW, job.id))!.document;
     const again = handoverRecord(
@@ -53,7 +53,7 @@ describe('handing over', () => {
     expect(others).toEqual([]);
     expect(kept).toMatchObject({ author: 'E. V.', record: { outdoorF: 19, name: document.facts.site.jobName } });
     expect((await getJob(TEST_CREW, id))!.visits[0]!.ended).toBe((await getJob(TEST_CREW, id))!.handedOverAt);
-    // Handed over already: nothing is signed twice.
+    // Already handed over: nothing is signed twice.
     expect(await handOver(TEST_CREW, id, { author: 'else' })).toBe('already');
 
     await saveJob(TEST_CREW, id, change('house.designBtuh', 51_000, 1));

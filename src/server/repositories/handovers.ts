@@ -7,7 +7,7 @@ import { type CrewScope, inCrew } from '../crew';
 import { models } from '../models';
 import { importedColumns, importedOf } from './imported-columns';
 
-/** Keeps the record of a job, in the transaction in which it is handed over. */
+/** Stores the record of a job, in its handover transaction. */
 export const keepHandover = async (jobId: string, record: HandoverRecord, author: string, at: Date): Promise<void> => {
   await models().HandoverRow.create({
     jobId,
@@ -20,10 +20,7 @@ export const keepHandover = async (jobId: string, record: HandoverRecord, author
   });
 };
 
-/**
- * Brings in records that were handed over elsewhere, as they were printed there, with where they came from: no one
- * signed them here.
- */
+/** Imports handover records as printed elsewhere, with their origin: not signed here. */
 export const addHandovers = async (
   jobId: string,
   handovers: readonly KeptHandover[],
@@ -43,7 +40,7 @@ export const addHandovers = async (
   );
 };
 
-/** Every record of a job that was handed over, as it was printed then; the last one first. */
+/** Every handover record of a job, as printed then; latest first. */
 export const handoversOf = (scope: CrewScope, jobId: string): Promise<KeptHandover[]> =>
   inCrew(scope, async () => {
     const rows = await models().HandoverRow.findAll({ where: { jobId }, order: [['handedOverAt', 'DESC']] });

@@ -4,12 +4,12 @@ import { fromRow, toRow } from './reading-rows';
 import { fromMarkRow, toMarkRow } from './setting-mark-rows';
 import { fromVisitRow, toVisitRow } from './visit-rows';
 
-/** Everything that was done at a job, in time. */
+/** Everything done at a job, in time order. */
 export const readHistory = async (jobId: string): Promise<JobHistory> => {
   const { ReadingRow, SettingMarkRow, VisitRow } = models();
   const of = (time: string) => ({
     where: { jobId },
-    // Rows as they are: a job may have ten thousand, and none of them is changed.
+    // Raw rows: a job may have ten thousand, and none is changed.
     raw: true,
     order: [
       [time, 'ASC'],
@@ -27,14 +27,14 @@ export const readHistory = async (jobId: string): Promise<JobHistory> => {
 };
 
 const ONCE = { ignoreDuplicates: true };
-/** This many rows go in one statement: putting more together would keep others waiting. */
+/** Rows per statement: building larger ones would block others. */
 const ROWS_AT_ONCE = 150;
 
 const inParts = async <Row>(rows: readonly Row[], add: (part: Row[]) => Promise<unknown>): Promise<void> => {
   for (let from = 0; from < rows.length; from += ROWS_AT_ONCE) await add(rows.slice(from, from + ROWS_AT_ONCE));
 };
 
-/** Adds to what was done at a job. Rows are only ever added; what is there already stays as it is. */
+/** Adds to a job's history. Rows are append-only; existing ones stay. */
 export const addHistory = async (
   jobId: string,
   { visits = [], readings = [], settingMarks = [] }: Partial<JobHistory>,

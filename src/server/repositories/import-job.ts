@@ -10,14 +10,14 @@ import { addHandovers } from './handovers';
 import { insertJob } from './jobs';
 import { rememberSave, savedBefore } from './saves';
 
-/** A job file to be brought in, by whom, and the id under which it lands where its own is taken. */
+/** A job file to import, by whom, and the id to use if its own is taken. */
 export interface JobImport {
   readonly file: JobFile;
   readonly copyId: string;
   readonly by: string;
 }
 
-/** What came of an import. */
+/** Result of an import. */
 export type ImportResult =
   | { readonly kind: 'landed'; readonly id: string; readonly name: string; readonly isCopy: boolean }
   /** It landed before and was deleted since. */
@@ -29,14 +29,14 @@ const hasHistory = ({ readings, settingMarks, visits, handovers }: JobFile): boo
   readings.length + settingMarks.length + visits.length + handovers.length > 0;
 
 /**
- * Brings in a job file: under its own id, or as a copy where that is taken. The copy's id names the import: sent again,
- * it is the import that landed; several at once under one id all land, one as itself and the others as copies. Records
- * that were signed elsewhere come along as such: no one signed them here.
+ * Imports a job file under its own id, or as a copy if that is taken. The copy's id identifies the import: sent again,
+ * it returns the same import; several simultaneous imports with one id are all stored, one as itself and the others as
+ * copies. Records signed elsewhere are marked so.
  */
 export const importJob = (scope: CrewScope, { file, copyId, by }: JobImport): Promise<ImportResult> =>
   inCrew(scope, async (): Promise<ImportResult> => {
     const name = { kind: 'import', subject: '', saveId: copyId } as const;
-    // Of two that are sent at once under one name, the second waits here until the first has landed.
+    // Of two simultaneous imports with one name, the second waits here for the first.
     await models().sequelize.query('SELECT pg_advisory_xact_lock(hashtextextended(:name, 0))', {
       replacements: { name: `import ${copyId.toLowerCase()}` },
     });

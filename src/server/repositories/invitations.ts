@@ -4,10 +4,10 @@ import { database, select } from '../database';
 import { forgetDevicesOf } from './known-devices';
 import { endSessionsOf } from './sessions';
 
-/** Days that a link lets someone in. */
+/** Lifetime of a sign-in link, days. */
 export const INVITATION_DAYS = 7;
 
-/** A link by which one person chooses a password, once; what was made for him before opens nothing any more. */
+/** A one-time link for a person to set a password; earlier links of theirs no longer work. */
 export const invite = (scope: CrewScope, personId: string): Promise<string> =>
   inCrew(scope, async () => {
     const token = newToken();
@@ -20,7 +20,7 @@ export const invite = (scope: CrewScope, personId: string): Promise<string> =>
     return token;
   });
 
-/** Whom a link lets in, and where. */
+/** The person and crew of a link. */
 export interface Invited {
   readonly scope: CrewScope;
   readonly personId: string;
@@ -30,7 +30,7 @@ export interface Invited {
   readonly crewHandle: string;
 }
 
-/** Whom a link lets in; null where it was used, is too old, or never was one. */
+/** The person of a link; null if used, expired, or unknown. */
 export const invitedBy = (token: string): Promise<Invited | null> =>
   inCrewOfToken(
     token,
@@ -51,7 +51,7 @@ export const invitedBy = (token: string): Promise<Invited | null> =>
   );
 
 /**
- * Uses a link up: its person has that password from now on, his old sessions end, and his devices are forgotten.
+ * Uses a link: sets the person's password, ends their old sessions, and forgets their devices.
  * @returns false where it was used before
  */
 export const acceptInvitation = ({ scope, personId }: Invited, token: string, passwordHash: string): Promise<boolean> =>

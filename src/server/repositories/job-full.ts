@@ -3,13 +3,13 @@ import type { StoredJob } from '../../core/job/stored-job';
 import type { CrewScope } from '../crew';
 import { handoversOf } from './handovers';
 
-/** A job has no room for more: what it holds must go out as one file that comes back. Its message says what to do. */
+/** A job is full: its content must fit one exportable file. The message says what to do. */
 export class JobFull extends Error {}
 
-/** So few rows are never too many: their records are not asked for. */
+/** So few rows never exceed the limit: records are not counted. */
 const NEVER_FULL = 500;
 
-/** What would keep a job from going out as a file that comes back whole, in words; null where nothing does. */
+/** What would prevent a job's export and import, in words; null if nothing. */
 export const fileProblem = async (scope: CrewScope, job: StoredJob, moreRecords = 0): Promise<string | null> => {
   if (moreRecords === 0 && job.readings.length + job.settingMarks.length + job.visits.length < NEVER_FULL) return null;
   const records = await handoversOf(scope, job.id);

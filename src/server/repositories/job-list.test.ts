@@ -117,7 +117,7 @@ describe('the board', () => {
       expect(page.jobs.length).toBeLessThanOrEqual(JOB_LIST_PAGE);
       seen.push(...page.jobs.map(({ id }) => id));
       after = page.next;
-      // What is on the first page goes to the top of it: no later page moves by that.
+      // A changed first-page job moves to the top: later pages do not shift.
       await handOver(TEST_CREW, seen[0]!, { author: 'tester' });
       await undoHandover(TEST_CREW, seen[0]!, 'tester');
     } while (after !== null);
@@ -131,7 +131,7 @@ describe('the board', () => {
     async (sort) => {
       const word = `w${randomUUID().slice(0, 8)}`;
       const count = JOB_LIST_PAGE + 9;
-      // Names that differ in case alone, and many that are the same.
+      // Names that differ only in case, and many equal ones.
       await Promise.all(Array.from({ length: count }, (_, at) => make(`${['b', 'B', 'a', 'c'][at % 4]} ${word}`)));
       const question = { ...ALL_JOBS, words: word, sort };
       const first = await listJobs(TEST_CREW, question);

@@ -15,7 +15,7 @@ import { NEWEST_NOTE, PRESENT_PEOPLE } from './company';
 import { NO_OUTLINE } from './summaries';
 import { outdatedJobs, recalculateNow } from './summarise-soon';
 
-/** Jobs on one page of the board. */
+/** Jobs per page of the list. */
 export const JOB_LIST_PAGE = 50;
 
 interface BoardRow {
@@ -35,26 +35,23 @@ interface BoardRow {
   readonly sort_key: Date | string | number;
 }
 
-/** Words of a search that count. */
+/** Maximum search words. */
 const MOST_WORDS = 8;
 const escapeLike = (text: string) => text.replace(/[\\%_]/g, (sign) => `\\${sign}`);
 
 const wordsOf = (search: string): string[] =>
   search.toLowerCase().replaceAll('\u0000', ' ').split(/\s+/).filter(Boolean).slice(0, MOST_WORDS);
 
-/**
- * An order of the board: its sort key as SQL, the key of a row as text, and the way it runs. Jobs with the same key
- * stand by id.
- */
+/** A sort order of the list: SQL key, key of a row as text, and direction. Equal keys are sorted by id. */
 interface Order {
   readonly key: string;
   readonly type: 'timestamptz' | 'text' | 'integer';
   readonly way: 'ASC' | 'DESC';
-  /** Whether the key is in the summary that stands next to the job. */
+  /** Whether the key is in the job's summary. */
   readonly needsSummary: boolean;
 }
 
-/** Errors count before warnings, and any number of warnings never outweighs one error. */
+/** Errors sort before warnings; no number of warnings outweighs an error. */
 const FINDINGS_KEY = `least(999, coalesce((s.summary->'findings'->>'error')::int, 0)) * 1000
   + least(999, coalesce((s.summary->'findings'->>'warning')::int, 0))`;
 
@@ -64,7 +61,7 @@ const ORDERS: Readonly<Record<JobListSort, Order>> = {
   findings: { key: FINDINGS_KEY, type: 'integer', way: 'DESC', needsSummary: true },
 };
 
-/** Conditions of a stage, as `stageOf` has them. */
+/** Conditions of a stage, matching `stageOf`. */
 const READINGS = "coalesce((s.summary->>'readings')::int, 0)";
 const STAGE_IS: Readonly<Record<Stage, string>> = {
   planning: `j.handed_over_at IS NULL AND ${READINGS} = 0`,
@@ -72,7 +69,7 @@ const STAGE_IS: Readonly<Record<Stage, string>> = {
   'handed-over': 'j.handed_over_at IS NOT NULL',
 };
 
-/** A place on the board: an order, and the row after which a page begins. */
+/** A position in the list: an order, and the row after which a page begins. */
 interface Place {
   readonly sort: JobListSort;
   readonly key: string;
@@ -92,20 +89,22 @@ const readPlace = (text: string): Place | null => {
   return isKey && id && isId(id) && (sort !== 'changed' || isTime(key)) ? { sort: sort as JobListSort, key, id } : null;
 };
 
-/** Whether a text is a place of an order that a page of the board may begin after. */
+/** Whether a text is a valid page position of an order. */
 export const isListPosition = (text: string, sort: JobListSort): boolean => readPlace(text)?.sort === sort;
 
-/** The place after a row, as an address holds it. */
+/** The position after a row, for an address. */
 const placeAfter = (sort: JobListSort, { sort_key, id }: BoardRow): string =>
   `${sort}:${sort_key instanceof Date ? sort_key.toISOString() : sort_key}:${id}`;
 
-/** This many old answers the job list waits for at first, and so long, ms: what is still old then is shown as old. */
+/**
+ * Number of outdated summaries the list waits for on first request, and how long, ms; the rest is shown as outdated.
+ */
 const MOST_WAITED_FOR = 20;
 const LONGEST_WAIT_MS = 800;
-/** Who shows something old already waits for all of it, so long, ms. */
+/** Wait of a viewer who already shows outdated summaries, ms: for all of them. */
 const LONGEST_REFRESH_MS = 8000;
 
-/** What is calculated by then; the others are calculated all the same. */
+/** What is calculated by then; the others follow anyway. */
 const inTime = async <T>(asked: readonly Promise<T>[], longestMs: number): Promise<(T | null)[]> => {
   if (longestMs === 0) return asked.map(() => null);
   let timer: ReturnType<typeof setTimeout> | undefined;
@@ -119,7 +118,7 @@ const inTime = async <T>(asked: readonly Promise<T>[], longestMs: number): Promi
 
 const isOld = ({ summary, core_version }: BoardRow): boolean => summary === null || core_version !== coreVersion();
 
-/** Outlines of rows: as they were kept, calculated again, or old where that takes longer than anyone waits. */
+/** Summaries of rows: stored, recalculated, or outdated if that takes too long. */
 const outlinesOf = async (
   scope: CrewScope,
   rows: readonly BoardRow[],
@@ -153,7 +152,7 @@ const toSummary = (row: BoardRow, fresh: JobOutline | undefined): JobSummary => 
   };
 };
 
-/** Rows of one page, and one more where there are any: their places first, by the board’s own index where it can be. */
+/** Rows of one page plus one: positions first, from the list’s own index where possible. */
 const boardRows = (
   scope: CrewScope,
   { isArchived, sort, stage }: JobListQuery,
@@ -210,11 +209,11 @@ const pageOf = async (
 const share = sharedWork<JobListPage>();
 
 /**
- * One page of the board: jobs on the bench, or those on the shelf, in the order that is asked for. Every word of the
- * search must occur. A page begins after a place, not at a number, so that jobs which change meanwhile neither hide
- * nor repeat. People of a crew who ask for the same page at the same time share it.
- * @param after where the page before ended
- * @param isRefresh whether who asks shows old answers already, and waits for those of today
+ * One page of the job list, active or archived, in a given order. Every search word must match. A page begins after a
+ * position, not a number, so that changing jobs neither hide nor repeat. Simultaneous identical requests of a crew
+ * share one query.
+ * @param after end of the page before
+ * @param isRefresh whether the viewer shows outdated summaries and waits for current ones
  */
 export const listJobs = (
   scope: CrewScope,

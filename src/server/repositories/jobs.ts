@@ -10,7 +10,7 @@ import { addHistory, readHistory } from './history';
 import { importedColumns, importedOf } from './imported-columns';
 import { summarize } from './summaries';
 
-/** The columns that the board searches, taken from the document at every write. */
+/** Search columns of the job list, derived from the document at every write. */
 export const searchable = (document: JobDocument) => ({
   name: jobName(document.facts),
   customer: document.facts.site.customer,
@@ -18,7 +18,7 @@ export const searchable = (document: JobDocument) => ({
   town: document.facts.site.town,
 });
 
-/** A job of its row and of everything done at it. */
+/** A job from its row and history. */
 export const toStored = (row: JobRow, history: JobHistory): StoredJob => ({
   id: row.id,
   revision: row.revision,
@@ -33,15 +33,15 @@ export const toStored = (row: JobRow, history: JobHistory): StoredJob => ({
   updatedBy: row.updatedBy,
 });
 
-/** Whether there is a job, and no one deleted it. */
+/** Whether a job exists and is not deleted. */
 export const hasJob = async (id: string): Promise<boolean> =>
   (await models().JobRow.count({ where: { id, deletedAt: null } })) === 1;
 
-/** What a job is called, though it was deleted; empty where there was none. */
+/** A job's name, even if deleted; empty if there was none. */
 export const nameOfJob = (scope: CrewScope, id: string): Promise<string> =>
   inCrew(scope, async () => (await models().JobRow.findByPk(id, { attributes: ['name'] }))?.name ?? '');
 
-/** A job with everything done at it; null where there is none, or it was deleted. */
+/** A job with its history; null if none or deleted. */
 export const getJob = (scope: CrewScope, id: string): Promise<StoredJob | null> =>
   inCrew(scope, async () => {
     const row = await models().JobRow.findOne({ where: { id, deletedAt: null } });
@@ -49,8 +49,8 @@ export const getJob = (scope: CrewScope, id: string): Promise<StoredJob | null> 
   });
 
 /**
- * A job, held until the transaction is over so that one thing at a time is done to it.
- * @param lock how: `NO_KEY_UPDATE` where rows are added to it, `UPDATE` where it is changed itself
+ * A job, locked until the transaction ends.
+ * @param lock `NO_KEY_UPDATE` for adding rows, `UPDATE` for changing the job itself
  */
 export const lockedJob = async (id: string, lock: keyof typeof Transaction.LOCK): Promise<StoredJob | null> => {
   const row = await models().JobRow.findOne({
@@ -60,7 +60,7 @@ export const lockedJob = async (id: string, lock: keyof typeof Transaction.LOCK)
   return row && toStored(row, await readHistory(id));
 };
 
-/** Puts a new job with its history into the database; false where its id is taken, by a deleted job too. */
+/** Inserts a new job with its history; false if its id is taken, including by a deleted job. */
 export const insertJob = async (
   id: string,
   document: JobDocument,
@@ -91,7 +91,7 @@ export const insertJob = async (
 };
 
 /**
- * Makes a job under an id that the client chose. Sent twice, it lands once: what is there already is returned.
+ * Creates a job under a client-made id. Sent twice, it is created once and the existing one is returned.
  * @returns the job, and whether it is new; null where the id was a deleted job's, whose place nothing takes
  */
 export const createJob = (

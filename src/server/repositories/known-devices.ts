@@ -3,10 +3,10 @@ import { newToken, tokenHash } from '../access/tokens';
 import { type CrewScope, inCrew, inCrewOfToken } from '../crew';
 import { database, select } from '../database';
 
-/** Devices that are known of one person at once, the newest ones. */
+/** Maximum known devices per person, newest ones. */
 const MOST_OF_ONE = 20;
 
-/** Whether a device's token is of the person with a sign-in name: he signed in on it before. */
+/** Whether a device token belongs to the person with a sign-in name, who signed in on it before. */
 export const isKnownDevice = async (token: string, name: SignInName): Promise<boolean> =>
   (await inCrewOfToken(
     token,
@@ -25,7 +25,7 @@ export const isKnownDevice = async (token: string, name: SignInName): Promise<bo
     },
   )) !== null;
 
-/** Lets a device be known as one on which a person signed in; its token goes into a cookie. */
+/** Remembers a device on which a person signed in; its token goes into a cookie. */
 export const knowDevice = (scope: CrewScope, personId: string): Promise<string> =>
   inCrew(scope, async () => {
     const token = newToken();
@@ -40,7 +40,7 @@ export const knowDevice = (scope: CrewScope, personId: string): Promise<string> 
     return token;
   });
 
-/** Forgets every device of a person, as when he chooses another password. */
+/** Forgets every device of a person, as after a password change. */
 export const forgetDevicesOf = (scope: CrewScope, personId: string): Promise<void> =>
   inCrew(scope, async () => {
     await database().query('DELETE FROM known_devices WHERE person_id = :personId', { replacements: { personId } });

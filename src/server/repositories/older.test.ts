@@ -17,10 +17,10 @@ import { saveJob } from './save-job';
 
 afterAll(closeDatabase);
 
-/** A job file as a version wrote it that knew neither one name for one thing nor today's facts. */
+/** A job file of a version before unified names and today's facts. */
 const olderText = (name: string) => readFileSync(join(__dirname, 'older', `${name}.json`), 'utf8');
 
-/** The same job twice: stored by that version, and brought in from its file today. */
+/** The same job twice: stored by that version, and imported from its file today. */
 const bothWays = async (name: string) => {
   const text = olderText(name);
   const raw = JSON.parse(text);
@@ -48,7 +48,8 @@ describe('a job of an older version', () => {
       );
       const replaced = new Set(readings.map(({ replaces }) => replaces));
       const counting = observed(facts, readings).filter(({ id }) => !replaced.has(id));
-      // Static pressure was read with the fan alone; it is judged where the air is most, and this one is told there.
+      // Static pressure was read with the fan only; it is judged at the highest airflow, and this reading is shown
+      // there.
       expect(counting.map(({ item }) => item).filter((item) => !read.includes(item))).toEqual(['fan/static']);
       expect(findingsOf(jobModel(facts), readings)).toEqual(
         expect.not.arrayContaining([expect.objectContaining({ severity: 'error' })]),

@@ -1,6 +1,6 @@
 import type { Origin } from '../../core/job/in-time';
 
-/** Where something was entered, as columns. */
+/** Origin of an entry, as columns. */
 interface OriginColumns {
   readonly device: string | null;
   readonly sequence: string | number | null;

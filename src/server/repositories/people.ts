@@ -11,13 +11,13 @@ const COLUMNS = 'id, handle, name, role, password_hash IS NOT NULL AS "hasPasswo
 
 const toPerson = ({ leftAt, ...row }: PersonRow): Person => ({ ...row, leftAt: leftAt?.toISOString() ?? null });
 
-/** Everyone of a crew by name, those who have left last. */
+/** People of a crew by name, former members last. */
 export const listPeople = (scope: CrewScope): Promise<Person[]> =>
   selectInCrew<PersonRow>(scope, `SELECT ${COLUMNS} FROM people ORDER BY left_at IS NOT NULL, name, id`).then((rows) =>
     rows.map(toPerson),
   );
 
-/** A part of a sign-in name that no one of the crew has yet: the name's own, with a number where that is taken. */
+/** A free part of a sign-in name: from the name, with a number if taken. */
 const freeHandle = async (name: string): Promise<string> => {
   const own = handleOf(name) || 'person';
   const taken = new Set(
@@ -34,7 +34,7 @@ export const addPerson = (
   { name, role, passwordHash = null }: { name: string; role: Role; passwordHash?: string | null },
 ): Promise<Person> =>
   inCrew(scope, async () => {
-    // One at a time in a crew, so that no two get one name to sign in with.
+    // One at a time per crew, so that no two get the same sign-in name.
     await database().query('SELECT pg_advisory_xact_lock(hashtextextended(:key, 0))', {
       replacements: { key: `people ${scope.crewId}` },
     });
@@ -46,13 +46,13 @@ export const addPerson = (
     return toPerson(row!);
   });
 
-/** A person of a crew; null where no one of it has that id. */
+/** A person of a crew; null if none has that id. */
 export const personById = (scope: CrewScope, id: string): Promise<Person | null> =>
   selectInCrew<PersonRow>(scope, `SELECT ${COLUMNS} FROM people WHERE id = :id`, { id }).then(([row]) =>
     row ? toPerson(row) : null,
   );
 
-/** One who signs in, with what his password is held to; null where no one of the crew has that handle. */
+/** A person signing in, with the password hash; null if no one in the crew has that handle. */
 export const personByHandle = (
   scope: CrewScope,
   handle: string,
@@ -66,8 +66,8 @@ export const personByHandle = (
   });
 
 /**
- * Removes what is known of someone who has left: his sign-in name, his role, his password, his links. What he read
- * and did keeps his name. False where he is here, or no one.
+ * Removes the account data of a former member: sign-in name, role, password, links. Their readings and actions keep the
+ * name. False if they are still a member, or unknown.
  */
 export const erasePerson = (scope: CrewScope, id: string): Promise<boolean> =>
   inCrew(scope, async () => {
@@ -77,10 +77,10 @@ export const erasePerson = (scope: CrewScope, id: string): Promise<boolean> =>
     return rows.length === 1;
   });
 
-/** What became of a change of a person. */
+/** Result of a change of a person. */
 export type PersonChange = 'done' | 'missing' | 'last-lead';
 
-/** Changes a person's role, or lets him go (null), which ends his sessions; a crew keeps one lead at least. */
+/** Changes a person's role, or removes them (null), which ends their sessions; a crew keeps at least one crew lead. */
 export const changePerson = (scope: CrewScope, id: string, role: Role | null): Promise<PersonChange> =>
   inCrew(scope, async () => {
     const leads = await select<{ id: string }>(

@@ -2,7 +2,7 @@ import type { PersonPlayed, Played } from '../../core/practice/progress';
 import { type CrewScope, inCrew, selectInCrew } from '../crew';
 import { database } from '../database';
 
-/** More rounds of one person are not looked at: the newest tell how he stands. */
+/** Maximum rounds of one person to evaluate: the newest. */
 const MOST_ROUNDS = 2000;
 
 const COLUMNS = `id, round, seed, is_endless AS "isEndless", title, result, seconds, best_seconds AS "bestSeconds",
@@ -12,7 +12,7 @@ type PlayedRow = Omit<Played, 'at'> & { readonly at: Date };
 
 const toPlayed = ({ at, ...row }: PlayedRow): Played => ({ ...row, at: at.toISOString() });
 
-/** Keeps a round that someone has played; one that is sent twice lands once, and is never changed. */
+/** Stores a finished practice round; one sent twice is stored once and never changed. */
 export const addPlayed = (scope: CrewScope, personId: string, played: Played): Promise<void> =>
   inCrew(scope, async () => {
     await database().query(
@@ -25,7 +25,7 @@ export const addPlayed = (scope: CrewScope, personId: string, played: Played): P
     );
   });
 
-/** What a person has played, the latest last. */
+/** A person's rounds, latest last. */
 export const playedOf = async (scope: CrewScope, personId: string): Promise<Played[]> => {
   const rows = await selectInCrew<PlayedRow>(
     scope,
@@ -35,7 +35,7 @@ export const playedOf = async (scope: CrewScope, personId: string): Promise<Play
   return rows.map(toPlayed).reverse();
 };
 
-/** Every round of a crew with the sign-in name of who played it, though he has left: nothing of it is left out. */
+/** Every round of a crew with the player's sign-in name, including former members. */
 export const everyRound = async (scope: CrewScope): Promise<{ readonly person: string; readonly played: Played }[]> => {
   const rows = await selectInCrew<PlayedRow & { readonly handle: string }>(
     scope,
@@ -48,7 +48,7 @@ export const everyRound = async (scope: CrewScope): Promise<{ readonly person: s
   return rows.map(({ handle, ...row }) => ({ person: handle, played: toPlayed(row) }));
 };
 
-/** What each person of a crew has played who has played at all, by name. */
+/** Rounds of each crew member who has practiced, by name. */
 export const playedByCrew = async (scope: CrewScope): Promise<PersonPlayed[]> => {
   const rows = await selectInCrew<PlayedRow & { readonly person: string; readonly personId: string }>(
     scope,

@@ -19,10 +19,10 @@ export const listProfiles = (scope: CrewScope): Promise<StoredProfile[]> =>
     (await models().ProfileRow.findAll({ where: { deletedAt: null }, order: [['name', 'ASC']] })).map(toStored),
   );
 
-/** Profiles that a crew may have; what is there already stays, and goes out with its file. */
+/** Maximum profiles of a crew; existing ones stay, and are exported. */
 export const MOST_PROFILES = 500;
 
-/** One of the crew's own profiles; null where there is none. */
+/** One of the crew's own profiles; null if none. */
 export const getProfile = (scope: CrewScope, id: string): Promise<StoredProfile | null> =>
   inCrew(scope, async () => {
     const row = await models().ProfileRow.findOne({ where: { id, deletedAt: null } });
@@ -31,7 +31,7 @@ export const getProfile = (scope: CrewScope, id: string): Promise<StoredProfile 
 
 export interface ProfileSave {
   readonly saveId: string;
-  /** The revision that was edited; null: a new profile. */
+  /** The edited revision; null: a new profile. */
   readonly baseRevision: number | null;
   readonly profile: ControllerProfile;
   readonly author: string;
@@ -41,8 +41,8 @@ export type ProfileSaveResult =
   { readonly kind: 'saved' | 'stale'; readonly stored: StoredProfile } | { readonly kind: 'missing' };
 
 /**
- * Saves a profile, made on a revision, or new. On any other revision the save is refused and nothing changes;
- * the same save sent again is the save that landed. A deleted profile's id is not used again.
+ * Saves a profile, new or based on a revision. On any other revision the save is refused and nothing changes; the same
+ * save sent again is the stored one. The id of a deleted profile is not reused.
  */
 export const saveProfile = (
   scope: CrewScope,
@@ -74,7 +74,7 @@ export const saveProfile = (
   });
 };
 
-/** Deletes a profile, or brings it back. */
+/** Deletes or restores a profile. */
 export const archiveProfile = (scope: CrewScope, id: string, isDeleted: boolean, author: string): Promise<boolean> =>
   inCrew(scope, async () => {
     const [count] = await models().ProfileRow.update(

@@ -49,7 +49,7 @@ export const toRow = (jobId: string, reading: Reading) => ({
 /** A row as a reading. */
 export const fromRow = (row: ReadingRow): Reading => {
   const said = { at: row.takenAt.toISOString(), origin: originOf(row) };
-  // Older rows were taken whatever their clock said.
+  // Older rows were accepted with any clock.
   const entered = noLaterThan(said, row.receivedAt.getTime());
   const common = {
     id: row.id,

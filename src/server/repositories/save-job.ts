@@ -6,7 +6,7 @@ import { lockedJob, searchable, toStored } from './jobs';
 import { rememberSave, savedBefore } from './saves';
 import { markOutdated } from './summarise-soon';
 
-/** Changes of facts as a client sends them. */
+/** Fact changes from a client. */
 export interface Save {
   readonly saveId: string;
   readonly baseRevision: number;
@@ -16,7 +16,7 @@ export interface Save {
 
 export type SaveResult = { readonly kind: 'saved' | 'stale'; readonly job: StoredJob } | { readonly kind: 'missing' };
 
-/** Keeps what a save changed, value by value. */
+/** Stores what a save changed, value by value. */
 const keepChanges = async (
   { id, revision, document: { facts } }: StoredJob,
   changes: readonly FactChange[],
@@ -32,8 +32,8 @@ const keepChanges = async (
 };
 
 /**
- * Saves changes of facts, made on a revision. On any other revision the save is refused and nothing changes;
- * the same save sent again is the save that landed. Every change is kept with its old value.
+ * Saves fact changes based on a revision. On any other revision the save is refused and nothing changes; the same save
+ * sent again is the stored one. Every change keeps its old value.
  */
 export const saveJob = (
   scope: CrewScope,

@@ -3,13 +3,13 @@ import { newToken, tokenHash } from '../access/tokens';
 import { CREW_LIVES, type CrewScope, inCrew, scopeOf } from '../crew';
 import { database, select } from '../database';
 
-/** Days after which a session ends: since it was last used, and since it began. */
+/** Session lifetime, days: since last use, and since the start. */
 const IDLE_DAYS = 7;
 const ABSOLUTE_DAYS = 30;
-/** How exactly it is kept when a session was last used, min. */
+/** Resolution of a session's last use, min. */
 const SEEN_EVERY_MIN = 10;
 
-/** Begins a session of a person; its token goes into a cookie, and nowhere else. */
+/** Starts a session for a person; its token goes only into a cookie. */
 export const beginSession = (scope: CrewScope, personId: string): Promise<string> =>
   inCrew(scope, async () => {
     const token = newToken();
@@ -27,8 +27,8 @@ interface Found extends Omit<Principal, 'crewEnds'> {
 const NOBODYS_CREW = '00000000-0000-0000-0000-000000000000';
 
 /**
- * Asked at every request, so it is one way to the database and back, as one transaction: the token shows its session,
- * the session sets the crew, and in that the person is found.
+ * Queried on every request, so it is one round trip and one transaction: the token reveals its session, the session
+ * sets the crew, and the person is found in it.
  */
 const WHO = `
   SELECT set_config('app.token', :hash, true);
@@ -42,7 +42,7 @@ const WHO = `
   WHERE s.token_hash = :hash AND s.seen_at > now() - interval '${IDLE_DAYS} days'
     AND s.began_at > now() - interval '${ABSOLUTE_DAYS} days'`;
 
-/** Who holds a token: a person of a crew, or no one, as after the session has ended. */
+/** Holder of a token: a person of a crew, or no one, as after the session ended. */
 export const principalByToken = async (token: string): Promise<Principal | null> => {
   const hash = tokenHash(token);
   const [, , found] = (await select<object>(WHO, { hash })) as [unknown, unknown, Found | undefined];
@@ -63,7 +63,7 @@ export const endSession = (scope: CrewScope, token: string): Promise<void> =>
     });
   });
 
-/** Ends every session of a person, on whatever device. */
+/** Ends all sessions of a person. */
 export const endSessionsOf = (scope: CrewScope, personId: string): Promise<void> =>
   inCrew(scope, async () => {
     await database().query('DELETE FROM sessions WHERE person_id = :personId', { replacements: { personId } });

@@ -16,7 +16,7 @@ export const toMarkRow = (jobId: string, { at, visit, origin, ...mark }: Setting
 /** A row as a mark. */
 export const fromMarkRow = (row: SettingMarkRow): SettingMark => ({
   id: row.id,
-  // Older rows were taken whatever their clock said.
+  // Older rows were accepted with any clock.
   ...noLaterThan({ at: row.markedAt.toISOString(), origin: originOf(row) }, row.receivedAt.getTime()),
   visit: row.visitId,
   author: row.author,

@@ -7,17 +7,17 @@ import { database, select } from '../database';
 import { handoversOf } from './handovers';
 import { getJob, hasJob } from './jobs';
 
-/** A link to the page for the people of a house. */
+/** A homeowner link. */
 export interface Share {
   readonly id: string;
   readonly madeBy: string;
   readonly until: string;
   readonly isOver: boolean;
-  /** How often the page was opened by it. */
+  /** Number of times it was opened. */
   readonly opened: number;
 }
 
-/** The links of a job, the newest first; null where there is no such job. */
+/** Homeowner links of a job, newest first; null if there is no such job. */
 export const listShares = (scope: CrewScope, jobId: string): Promise<Share[] | null> =>
   inCrew(scope, async () => {
     if (!(await hasJob(jobId))) return null;
@@ -31,7 +31,7 @@ export const listShares = (scope: CrewScope, jobId: string): Promise<Share[] | n
   });
 
 /**
- * Makes a link that shows the page for the people of a house, and nothing else, for some days.
+ * Creates a link that shows only the homeowner page, for some days.
  * @returns its token, shown once; null where there is no such job
  */
 export const makeShare = (scope: CrewScope, jobId: string, days: number, madeBy: string): Promise<string | null> =>
@@ -46,7 +46,7 @@ export const makeShare = (scope: CrewScope, jobId: string, days: number, madeBy:
     return token;
   });
 
-/** Ends a link; false where there is none that could end. */
+/** Ends a link; false if there is none to end. */
 export const endShare = (scope: CrewScope, jobId: string, id: string): Promise<boolean> =>
   inCrew(scope, async () => {
     const [rows] = await database().query(
@@ -56,14 +56,14 @@ export const endShare = (scope: CrewScope, jobId: string, id: string): Promise<b
     return rows.length === 1;
   });
 
-/** What a link shows: the page as it was handed over last, else as set now; and when it ends. */
+/** Content of a link: the page of the last handover, else the present one; and its end. */
 export interface Shared {
   readonly address: string;
   readonly paragraphs: readonly Paragraph[];
   readonly until: string;
 }
 
-/** What a link shows, which counts as opened; null where it has ended, or never was one. */
+/** Content of a link, counted as opened; null if ended or unknown. */
 export const openShare = (token: string): Promise<Shared | null> =>
   inCrewOfToken(
     token,
@@ -80,7 +80,7 @@ export const openShare = (token: string): Promise<Shared | null> =>
       const job = await getJob(scope, jobId);
       if (!job) return null;
       const records = job.handedOverAt === null ? [] : await handoversOf(scope, jobId);
-      // What was signed elsewhere is not shown as this crew's word.
+      // What was signed elsewhere is not shown as this crew's.
       const kept = records.find(({ imported }) => !imported);
       return {
         address: kept?.record.address ?? siteAddress(job.document.facts),

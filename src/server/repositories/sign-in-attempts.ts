@@ -1,28 +1,28 @@
 import { createHash } from 'node:crypto';
 import { database, select } from '../database';
 
-/** How long a try counts, min. */
+/** How long an attempt counts, min. */
 export const ATTEMPTS_MIN = 15;
 
-/** Tries in that time that are heard. */
+/** Attempts accepted in that time. */
 const MOST = {
-  /** For one sign-in name on a device on which its person signed in before: no one else's tries count there. */
+  /** For one sign-in name on a known device: other people's attempts do not count there. */
   device: 10,
-  /** For one sign-in name from one address, or from wherever where no address is known. */
+  /** For one sign-in name from one address, or without a known address. */
   name: 10,
-  /** For one sign-in name from all addresses together. */
+  /** For one sign-in name from all addresses. */
   'name from anywhere': 50,
-  /** From one address, for whatever names. */
+  /** From one address, for any names. */
   address: 50,
 } as const;
 
-/** Who tries to sign in, and from where. */
+/** A sign-in attempt and its source. */
 export interface SignInAttempt {
-  /** The sign-in name as it was typed. */
+  /** The sign-in name as typed. */
   readonly name: string;
-  /** The address that a proxy which is believed tells; null: none is known. */
+  /** Address reported by a trusted proxy; null: unknown. */
   readonly address: string | null;
-  /** The token of a device that is known as that person's; null: it is not. */
+  /** Token of a device known as that person's; null: none. */
   readonly knownDevice: string | null;
 }
 
@@ -31,7 +31,7 @@ interface Key {
   readonly most: number;
 }
 
-/** What is tried, as hashes: neither names nor addresses are kept. */
+/** Attempts as hashes: neither names nor addresses are stored. */
 const keysOf = ({ name, address, knownDevice }: SignInAttempt): Key[] => {
   const key = (kind: keyof typeof MOST, text: string): Key => ({
     hash: createHash('sha256').update(`${kind} ${text}`).digest('hex'),
@@ -43,18 +43,18 @@ const keysOf = ({ name, address, knownDevice }: SignInAttempt): Key[] => {
     : [key('name', `${name} ${address}`), key('name from anywhere', name), key('address', address)];
 };
 
-/** A try that was heard, by its rows: taken back once it was right. */
+/** An accepted attempt by its rows, removed after success. */
 export type CountedAttempt = readonly string[];
 
 /**
- * Counts a try before its password is looked at, so that of any number at once no more are heard than may be. One that
- * is not heard counts for nothing: whoever waits is heard again.
+ * Counts an attempt before its password is checked, so that no number of simultaneous attempts exceeds the limit.
+ * Rejected attempts do not count, so waiting always helps.
  * @returns null where too many were tried
  */
 export const countAttempt = (tried: SignInAttempt): Promise<CountedAttempt | null> =>
   database().transaction(async () => {
     const keys = keysOf(tried).sort((a, b) => a.hash.localeCompare(b.hash));
-    // In one order, so that two tries never wait for one another.
+    // In a fixed order, to prevent deadlocks.
     for (const { hash } of keys) await select('SELECT pg_advisory_xact_lock(hashtextextended(:hash, 0))', { hash });
     for (const { hash, most } of keys) {
       const [row] = await select<{ tries: number }>(
@@ -74,12 +74,12 @@ export const countAttempt = (tried: SignInAttempt): Promise<CountedAttempt | nul
     return rows;
   });
 
-/** Forgets tries that count no more. */
+/** Deletes expired attempts. */
 export const deleteOldAttempts = async (): Promise<void> => {
   await database().query(`DELETE FROM sign_in_attempts WHERE at < now() - interval '1 day'`);
 };
 
-/** Takes back a try that was right, and those for its name from the same place before it. */
+/** Removes a successful attempt, and earlier ones for its name from the same source. */
 export const clearAttempts = async (tried: SignInAttempt, heard: CountedAttempt): Promise<void> => {
   const [own] = keysOf(tried);
   await database().query('DELETE FROM sign_in_attempts WHERE key = :key OR id IN (:heard)', {

@@ -7,7 +7,7 @@ import { database } from '../database';
 import { log } from '../log';
 import { inThread } from '../threads/in-thread';
 
-/** What is said of a job that core has no answer for. */
+/** Shown for a job without a summary. */
 export const NO_OUTLINE: JobOutline = {
   readings: 0,
   findings: { error: 0, warning: 0, advice: 0 },
@@ -17,7 +17,7 @@ export const NO_OUTLINE: JobOutline = {
   ruler: { spanF: RULER_SPAN_F, lanes: [], holesF: [], designF: 0, balanceF: null },
 };
 
-/** Core's answer for the job list, calculated next to the thread that answers requests. */
+/** Core's job summary, calculated outside of the request thread. */
 export const outlineOf = async (job: StoredJob): Promise<JobOutline> => {
   try {
     return await inThread('outline', job);
@@ -27,10 +27,10 @@ export const outlineOf = async (job: StoredJob): Promise<JobOutline> => {
   }
 };
 
-/** The version of an answer that a change has made old: no core's. */
+/** Version mark of an outdated summary; never a core version. */
 export const OUTDATED = '';
 
-/** Keeps core's answer for a job, in the transaction in which nothing else is done to it. */
+/** Stores a job's summary, in a transaction that locks the job. */
 export const saveOutline = async (jobId: string, outline: JobOutline): Promise<void> => {
   await database().query(
     `INSERT INTO job_summaries (job_id, core_version, summary) VALUES (:jobId, :version, :outline)
@@ -43,5 +43,5 @@ export const saveOutline = async (jobId: string, outline: JobOutline): Promise<v
   );
 };
 
-/** Works core's answer out and keeps it, while nothing else is done to the job. */
+/** Calculates and stores a job's summary while the job is locked. */
 export const summarize = async (job: StoredJob): Promise<void> => saveOutline(job.id, await outlineOf(job));

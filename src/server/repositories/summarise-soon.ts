@@ -7,9 +7,9 @@ import { log } from '../log';
 import { getJob, lockedJob } from './jobs';
 import { OUTDATED, outlineOf, saveOutline } from './summaries';
 
-/** After a change, how long until core is asked for its answer, ms: changes that come one after another ask once. */
+/** Delay between a change and recalculation, ms: changes in a row trigger one. */
 const SOON_MS = 250;
-/** A job that changes each time while its answer is calculated is left for later after this many times. */
+/** Maximum retries for a job that changes during calculation; then it is left for later. */
 const MOST_TIMES = 3;
 
 const keptOutline = async (id: string): Promise<JobOutline | null> => {
@@ -21,8 +21,8 @@ const keptOutline = async (id: string): Promise<JobOutline | null> => {
 };
 
 /**
- * Works a job's answer out again, once for all copies of the application: one that waited for another looks again, and
- * finds it done. Nothing of the job is held meanwhile; where it has changed by then, it is calculated once more.
+ * Recalculates a job's summary, once for all instances of the application: a waiting one checks again and finds it
+ * done. The job is not locked; if it changed meanwhile, it is recalculated.
  * @returns null where there is no such job, or it changes faster than this
  */
 const resummarise = (scope: CrewScope, id: string): Promise<JobOutline | null> =>
@@ -48,7 +48,7 @@ interface Waiting {
   readonly settle: (outline: JobOutline | null) => void;
 }
 
-/** Jobs whose answer is to be calculated. What is lost of it with the process, the job list asks for when it reads. */
+/** Jobs to recalculate. If lost with the process, the job list triggers them again. */
 const waiting = new Map<string, Waiting>();
 const soon = new Map<string, ReturnType<typeof setTimeout>>();
 let isAtWork = false;
@@ -64,7 +64,7 @@ beforeClosing(async () => {
   await current;
 });
 
-/** Calculates one answer after another. */
+/** Calculates one summary after another. */
 const workOff = async (): Promise<void> => {
   for (let [next] = waiting; next; [next] = waiting) {
     const [key, { scope, id, settle }] = next;
@@ -89,7 +89,7 @@ const goToWork = (): void => {
     () =>
       void workOff().finally(() => {
         isAtWork = false;
-        // What came in the moment in which it ended.
+        // Jobs added as it ended.
         if (waiting.size > 0) goToWork();
       }),
   );
@@ -97,7 +97,7 @@ const goToWork = (): void => {
 
 const keyOf = ({ crewId }: CrewScope, id: string): string => `${crewId} ${id}`;
 
-/** Has a job's answer calculated again, once for all who ask while it waits. */
+/** Recalculates a job's summary, once for all who request it meanwhile. */
 export const recalculateNow = (scope: CrewScope, id: string): Promise<JobOutline | null> => {
   const key = keyOf(scope, id);
   const known = waiting.get(key);
@@ -111,7 +111,7 @@ export const recalculateNow = (scope: CrewScope, id: string): Promise<JobOutline
   return done;
 };
 
-/** Jobs of a crew whose answers a change has made old. */
+/** Jobs of a crew with outdated summaries. */
 export const outdatedJobs = async (scope: CrewScope, most: number): Promise<string[]> =>
   inCrew(scope, async () =>
     (
@@ -123,8 +123,8 @@ export const outdatedJobs = async (scope: CrewScope, most: number): Promise<stri
   );
 
 /**
- * Says that a job's kept answer is old, in the transaction in which the job changes, and has it calculated again after
- * a while, once for all that changes until then: no one waits for it.
+ * Marks a job's summary as outdated, in the transaction of its change, and schedules recalculation, once for all
+ * changes until then. No one waits for it.
  */
 export const markOutdated = async (scope: CrewScope, jobId: string): Promise<void> => {
   await database().query('UPDATE job_summaries SET core_version = :outdated WHERE job_id = :jobId', {

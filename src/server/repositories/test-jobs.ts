@@ -6,15 +6,15 @@ import { FIRST_CREW, scopeOf } from '../crew';
 import { addToJob } from './add-to-job';
 import { createJob } from './jobs';
 
-/** The crew that tests work in. */
+/** The tests' crew. */
 export const TEST_CREW = scopeOf({ crewId: FIRST_CREW });
 
-/** The visit of readings that name no other. */
+/** Visit of readings that name no other. */
 const VISIT = randomUUID();
-/** Adds readings to a job; false where there is no such job. */
+/** Adds readings to a job; false if there is no such job. */
 export const addReadings = async (jobId: string, rows: readonly Reading[]) =>
   (await addToJob(TEST_CREW, jobId, 'readings', { rows, visits: [], sentAt: null, signed: (row) => row })) !== null;
-/** A reading of a visit, as tests take it. */
+/** A reading for tests. */
 export const reading = (change: Partial<TakenReading> = {}): Reading =>
   takenReading({
     visit: VISIT,
@@ -28,7 +28,7 @@ export const reading = (change: Partial<TakenReading> = {}): Reading =>
     replaces: null,
     ...change,
   });
-/** A blank job of its own. */
+/** A separate blank job. */
 export const make = async (name = `job ${randomUUID()}`) =>
   (await createJob(TEST_CREW, randomUUID(), renamed(blankJob(), name), NO_HISTORY, null, 'tester'))!.job;
 /** A save of one fact on a revision. */

@@ -67,7 +67,7 @@ describe('visits and clocks', () => {
     const { clockOffsetMs } = stored!.origin!;
     expect(stored).toEqual({ ...full, origin: { device, sequence: 2 ** 40, clockOffsetMs } });
     expect(Math.abs(clockOffsetMs! + 86_400_000)).toBeLessThan(60_000);
-    // Sent again with another clock, it is the reading that landed.
+    // Sent again with another clock, it is the stored reading.
     expect((await add(job.id, new Date().toISOString(), full))!.rows).toEqual([stored]);
   });
 

@@ -8,7 +8,7 @@ import { markOutdated } from './summarise-soon';
 import { toVisitRow } from './visit-rows';
 
 /**
- * Begins a visit, or says otherwise why someone came and when it ended. Sent twice it lands once.
+ * Begins a visit, or changes its reason or end. Sent twice, it is stored once.
  * @returns the job's visits; null where there is no such job
  */
 export const putVisit = (scope: CrewScope, jobId: string, sent: Visit): Promise<readonly Visit[] | null> =>
@@ -24,7 +24,7 @@ export const putVisit = (scope: CrewScope, jobId: string, sent: Visit): Promise<
       defaults: toVisitRow(jobId, visit),
     });
     const { reason, endedAt } = toVisitRow(jobId, visit);
-    // Another clock may say that it ended before it began: then it ended as it began.
+    // Another clock may give an end before the start: then it ended at its start.
     const until = endedAt && new Date(Math.max(endedAt.getTime(), row.beganAt.getTime()));
     if (!isNew) await VisitRow.update({ reason, endedAt: until }, { where: { jobId, id: visit.id } });
     await markOutdated(scope, jobId);

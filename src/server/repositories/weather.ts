@@ -11,7 +11,7 @@ const toStored = ({ id, name, filled, createdAt, addedBy }: WeatherYearRow): Sto
   addedBy,
 });
 
-/** Single precision back to the tenth that was sent. */
+/** Single precision, rounded back to the sent tenth. */
 const toTenth = (valueF: number) => Math.round(valueF * 10) / 10;
 
 const toHundredth = (share: number) => Math.round(share * 100) / 100;
@@ -22,7 +22,7 @@ const toHours = (row: WeatherYearRow): WeatherHours => ({
   humidity: row.humidity?.map(toHundredth) ?? null,
 });
 
-/** Years of weather that were brought in, by name, without their hours. */
+/** Imported years of weather, by name, without hours. */
 export const listWeather = (scope: CrewScope): Promise<StoredWeather[]> =>
   inCrew(scope, async () =>
     (
@@ -37,17 +37,17 @@ export const listWeather = (scope: CrewScope): Promise<StoredWeather[]> =>
     ).map(toStored),
   );
 
-/** Years that a crew may have; what is there already stays, and goes out with its file. */
+/** Maximum weather years of a crew; existing ones stay, and are exported. */
 export const MOST_YEARS = 500;
 
-/** One year with its hours; null where there is none. */
+/** One year with its hours; null if none. */
 export const getWeather = (scope: CrewScope, id: string): Promise<WeatherHours | null> =>
   inCrew(scope, async () => {
     const row = await models().WeatherYearRow.findOne({ where: { id, deletedAt: null } });
     return row && toHours(row);
   });
 
-/** Keeps a year of weather. One that is sent twice lands once; what is kept is never changed. */
+/** Stores a year of weather. One sent twice is stored once; stored ones never change. */
 export const addWeather = (
   scope: CrewScope,
   { id, name, hoursF, humidity, filled, author }: NewWeather,
@@ -68,7 +68,7 @@ export const addWeather = (
     return toStored(row);
   });
 
-/** Takes a year off the list, or brings it back. */
+/** Removes a year from the list, or restores it. */
 export const archiveWeather = (scope: CrewScope, id: string, isDeleted: boolean): Promise<boolean> =>
   inCrew(scope, async () => {
     const [count] = await models().WeatherYearRow.update(

@@ -2,7 +2,7 @@ import { Worker } from 'node:worker_threads';
 import { beforeClosing } from '../database';
 import { type TaskName, TASKS, type Tasks } from './tasks';
 
-/** A task failed in its thread; its reason is in the message. */
+/** A task failed in its thread; the message has the reason. */
 export class TaskFailed extends Error {}
 
 interface Waiting {
@@ -16,10 +16,10 @@ interface Answered {
   readonly problem?: string;
 }
 
-/** A thread that has had nothing to do for so long ends, ms: it holds core in memory a second time. */
+/** Idle time after which a thread ends, ms: it holds a second copy of core. */
 const IDLE_MS = 60_000;
 
-/** A thread of its own for each kind of task: a large file holds up no job list. */
+/** A separate thread per kind of task: a large file does not hold up the job list. */
 interface Thread {
   readonly worker: Worker;
   readonly waiting: Map<number, Waiting>;
@@ -56,7 +56,7 @@ const begin = (name: TaskName): Thread => {
   return thread;
 };
 
-/** Whether this is the application as it was built: scripts and tests have no built thread, and wait for no one. */
+/** Whether this is the built application: scripts and tests have no built thread, and block no one. */
 const hasThreads = (): boolean => process.env.NEXT_RUNTIME === 'nodejs';
 
 beforeClosing(async () => {
@@ -64,7 +64,7 @@ beforeClosing(async () => {
 });
 
 /**
- * Works something out next to the thread that answers requests, so that no one else waits for it.
+ * Runs a task outside of the request thread.
  * @throws TaskFailed where it failed
  */
 export const inThread = <N extends TaskName>(name: N, input: Tasks[N]['input']): Promise<Tasks[N]['output']> => {

@@ -1,7 +1,7 @@
 import { parentPort } from 'node:worker_threads';
 import { TASKS } from './tasks';
 
-/** A task as it comes in; what it came to, or why it did not, goes back under its number. */
+/** An incoming task; its result or error is returned under its number. */
 interface Asked {
   readonly number: number;
   readonly name: keyof typeof TASKS;

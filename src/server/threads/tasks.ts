@@ -4,7 +4,7 @@ import type { StoredJob } from '../../core/job/stored-job';
 import { jobOutline } from '../../core/job-list/job-outline';
 import type { JobOutline } from '../../core/job-list/job-summary';
 
-/** What is calculated next to the thread that answers requests, by name: what goes in, and what comes out. */
+/** Tasks for threads by name, with input and output types. */
 export interface Tasks {
   readonly 'job file': { readonly input: string; readonly output: Parsed<JobFile> };
   readonly outline: { readonly input: StoredJob; readonly output: JobOutline };

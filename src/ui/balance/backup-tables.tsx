@@ -11,7 +11,7 @@ import { Scroller } from '../kit/scroller';
 const kW = (value: number) => roundTo(value, 1).toFixed(1);
 const kBtuh = (value: number) => roundTo((value * BTU_PER_KWH) / 1000, 1).toFixed(1);
 
-/** What the backup must give, and which kit of the list gives it. */
+/** Required backup, and the listed kit that provides it. */
 export const NeedTable = ({
   needs,
   hasList,
@@ -61,7 +61,7 @@ export const NeedTable = ({
   );
 };
 
-/** Where each bank is needed. */
+/** Temperature below which each bank is needed. */
 export const BankTable = ({ banks }: { banks: readonly BankStage[] }) => {
   const degrees = useDegrees();
   return (
@@ -95,7 +95,7 @@ export const BankTable = ({ banks }: { banks: readonly BankStage[] }) => {
 const balanceWords = ({ balanceF, isDrawnOn }: PriceCell, { figure }: Degrees) =>
   typeof balanceF === 'number' ? `${figure(balanceF, 0)}°${isDrawnOn ? '*' : ''}` : balanceF;
 
-/** Where both fuels cost the same, price against price. */
+/** Break-even of fuel and electricity, price against price. */
 export const PriceTable = ({ table, unit }: { table: readonly (readonly PriceCell[])[]; unit: string }) => {
   const degrees = useDegrees();
   return (

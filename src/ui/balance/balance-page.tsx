@@ -34,7 +34,7 @@ const UNIT_FACTS: readonly FactPath[] = [
   'outdoorUnit.cyclingLoss',
   'proof.measuredShare',
 ];
-/** What sensor and dials may be off by: a lockout that just meets another on paper may leave a gap. */
+/** Tolerances of sensor and dials: lockouts that just meet on paper may leave a gap. */
 const GATE_FACTS: readonly FactPath[] = ['proof.sensorErrorF', 'proof.lockoutPlayF', 'proof.dialErrorF'];
 const FUEL_FACTS: readonly FactPath[] = [
   'furnace.fuel',

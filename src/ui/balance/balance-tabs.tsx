@@ -6,5 +6,5 @@ const TABS = [
   { path: 'air', label: 'Supply air' },
 ];
 
-/** The ways through Crossing: the chart with what it is made of, a year, and the air at the register. */
+/** Tabs of Balance: the chart and its data, a year, and register air. */
 export const BalanceTabs = () => <PageTabs page="balance" label="Balance" tabs={TABS} />;

@@ -8,7 +8,7 @@ import { useLockoutMarker } from '../ruler/use-lockout-marker';
 
 interface ChartGateProps {
   readonly post: LockoutMarker;
-  /** Row of its label from the foot, so that lockouts that stand close keep theirs apart. */
+  /** Row of its label from the bottom, so that labels of close lockouts do not overlap. */
   readonly row: number;
   readonly colour: string;
   readonly spanF: SpanF;
@@ -17,7 +17,7 @@ interface ChartGateProps {
 
 const ROW_PX = 20;
 
-/** A gate through the whole chart, dragged where it stands. */
+/** A lockout line across the chart, draggable. */
 export const ChartLockout = ({ post, row, colour, spanF, track }: ChartGateProps) => {
   const { figure, unit } = useDegrees();
   const slider = useLockoutMarker(post, spanF, track);

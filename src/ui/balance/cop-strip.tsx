@@ -3,7 +3,7 @@ import { roundTo } from '@/core/units/round';
 import { NeedleLine } from '../ruler/needle';
 import { pathOf, percentDown, valueTicks } from './plot';
 
-/** COP under the chart, on the same scale; in dual fuel with the line at which both fuels cost the same. */
+/** COP below the chart on the same scale; in dual fuel with the break-even line. */
 export const CopStrip = ({ chart }: { chart: BalanceChartData }) => {
   const { spanF, cop, copEven } = chart;
   const plot = { spanF, most: 1.1 * Math.max(...cop.map(([, value]) => value), copEven ?? 0, 1) };

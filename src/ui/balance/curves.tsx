@@ -4,11 +4,11 @@ import { SOURCE_COLOR } from '../theme/source-colors';
 import { pathOf, percentDown, type Plot } from './plot';
 import { RatedClips } from './rated-clips';
 
-/** Color of a line by its source; the load is ink. */
+/** Color of a line by its source; the load is black. */
 export const lineColor = (source: BalanceChartData['lines'][number]['source']): string =>
   source === 'load' ? 'var(--ink)' : SOURCE_COLOR[source];
 
-/** The band of the load and every line, stretched over the plot. */
+/** The load band and all lines, scaled to the plot. */
 export const Curves = ({ chart, plot }: { chart: BalanceChartData; plot: Plot }) => {
   const corner = (outdoorF: number, btuh: number) => `${percentAlong(plot.spanF, outdoorF)},${percentDown(plot, btuh)}`;
   const band = [

@@ -21,7 +21,7 @@ const FIELDS: Readonly<Record<Weighed['evidence']['id'], readonly FactPath[]>> =
   'floor-area': ['load.floorFt2', 'load.built'],
 };
 
-/** Each estimate's band on one scale of heat. */
+/** Each estimate's band on one scale. */
 const Band = ({ weighed, most }: { weighed: Weighed; most: number }) => {
   if (weighed.estimate.kind === 'missing') return <span className="hidden md:block" />;
   const { designBtuh, uncertainty } = weighed.estimate;
@@ -45,7 +45,7 @@ const trustWords = ({ trust, estimate }: Weighed) => {
   return trust === 1 ? 'most reliable' : `trusted ${['', '', 'second', 'third', 'least'][trust] ?? 'less'}`;
 };
 
-/** How the load is known: four ways, each with its band; one is taken. */
+/** Evidence for the load: four kinds, each with its band; one is in use. */
 export const LoadEvidence = () => {
   const facts = useJob((job) => job.facts);
   const setFact = useJob((job) => job.setFact);

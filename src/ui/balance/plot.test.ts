@@ -16,7 +16,7 @@ test('a path goes through its corners', () =>
   ).toBe('M0.000 0.000L100.000 100.000'));
 
 describe.each(SAMPLES.map(({ id, facts }) => [id, facts] as const))('%s', (_, facts) => {
-  // Percent of the plot's width for each letter: a desk's, and a phone's.
+  // Width per letter, percent of the plot: desk and phone.
   test.each([
     ['desk', 1],
     ['phone', 3.1],

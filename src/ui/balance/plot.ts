@@ -1,16 +1,16 @@
 import type { ChartLine, ChartPoint } from '@/core/balance/chart';
 import { percentAlong, type SpanF } from '@/core/units/span';
 
-/** A plot on the ruler's scale: outdoor temperature across, a value from zero up. */
+/** A plot on the ruler's scale: outdoor temperature across, a value upward from zero. */
 export interface Plot {
   readonly spanF: SpanF;
   readonly most: number;
 }
 
-/** How far down a value lies, in percent of the plot; beyond it where the value is beyond. */
+/** Vertical position of a value, percent from the top; outside 0 to 100 if beyond the plot. */
 export const percentDown = ({ most }: Plot, value: number): number => 100 * (1 - value / most);
 
-/** A line's path in a box of 100 by 100. */
+/** A line's path in a 100 by 100 box. */
 export const pathOf = (plot: Plot, points: readonly ChartPoint[]): string =>
   points
     .map(
@@ -28,15 +28,12 @@ const valueAt = (points: readonly ChartPoint[], atF: number): number => {
   return high[0] === low[0] ? high[1] : low[1] + ((high[1] - low[1]) * (atF - low[0])) / (high[0] - low[0]);
 };
 
-/** Where labels may stand along a line, °F; a fine line's where frost sets it apart. */
+/** Possible label positions along a line, °F; for a fine line, where frost separates it. */
 const LABEL_PLACES_F = { bold: [-18, -10, -2, 6, 14, 22, 46, 54], fine: [34, 28, 40, 8, 52] } as const;
-/** Of a plot's height, percent. */
+/** Percent of the plot's height. */
 const LABEL_HEIGHT = 8;
 
-/**
- * A label's place: percent across and down, and which of its ends is there, so that its line does not run through
- * it.
- */
+/** A label's place: percent across and down, and its anchored end, so that its line does not cross it. */
 export interface LabelPlace {
   readonly id: string;
   readonly across: number;
@@ -44,15 +41,16 @@ export interface LabelPlace {
   readonly end: 'left' | 'right';
 }
 
-/** From where to where a label reaches, percent across. */
+/** Horizontal extent of a label, percent. */
 export const labelReach = (
   { across, end }: Pick<LabelPlace, 'across' | 'end'>,
   width: number,
 ): readonly [number, number] => (end === 'right' ? [across - width, across] : [across, across + width]);
 
 /**
- * A place above each line where its label covers no other and stays within the plot. Lines that find none have none.
- * @param widthOf how wide a line's label is, percent of the plot
+ * A place above each line where its label overlaps no other and stays within the plot. Lines without such a place have
+ * no label.
+ * @param widthOf width of a line's label, percent of the plot
  */
 export const labelPlaces = <Line extends Pick<ChartLine, 'id' | 'points' | 'weight'>>(
   plot: Plot,
@@ -90,7 +88,7 @@ export const labelPlaces = <Line extends Pick<ChartLine, 'id' | 'points' | 'weig
   return taken.map(({ reach: _, ...place }) => place);
 };
 
-/** Round values up an axis, four or five of them. */
+/** Round axis values, four or five of them. */
 export const valueTicks = (most: number): number[] => {
   const raw = most / 5;
   const power = 10 ** Math.floor(Math.log10(raw));

@@ -30,10 +30,7 @@ const Figure = ({
   </div>
 );
 
-/**
- * The figures at the needle: what is needed, what the heat pump could give, what each source gives in the mean, what
- * it costs.
- */
+/** Figures at the needle: load, capacity, average output of each source, cost. */
 export const Readout = ({ hasFurnace }: { hasFurnace: boolean }) => {
   const { outdoorF } = useMoment();
   const { facts } = useModel();

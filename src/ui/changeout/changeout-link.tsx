@@ -3,7 +3,7 @@
 import { JobLink } from '../job/job-link';
 import { useJob } from '../job/provider';
 
-/** The way to the old thermostat, from where a new one is planned. */
+/** Link to the old thermostat from where a new one is planned. */
 export const ChangeoutLink = () => {
   const isBegun = useJob((job) => job.facts.changeout.subbase !== null);
   return (

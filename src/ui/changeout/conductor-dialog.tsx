@@ -10,17 +10,17 @@ import { DialogFrame } from '../kit/dialog-frame';
 import { INSULATION } from '../wiring/wire-colors';
 
 interface ConductorDialogProps {
-  /** What is written down; null for a new one. */
+  /** Recorded conductor; null for a new one. */
   readonly row: OldConductorRow | null;
   /** The other conductors. */
   readonly taken: readonly OldConductorRow[];
-  /** `goOn`: whether the next one is opened. */
+  /** `goOn`: whether to open the next one. */
   readonly onKeep: (row: OldConductorRow, goOn: boolean) => void;
   readonly onTakeOff: () => void;
   readonly onClose: () => void;
 }
 
-/** Marks that boards bear, besides what a subbase bears. */
+/** Board marks in addition to those of a subbase. */
 const BOARD_MARKS = ['R', 'C', 'Y', 'Y1', 'Y2', 'G', 'O', 'B', 'W', 'W1', 'W2', 'W3', 'E', 'L', 'S1', 'S2'];
 
 const MARK =
@@ -76,7 +76,7 @@ const Own = ({
   </label>
 );
 
-/** One conductor of the old subbase: its letter, its color, and what the board at its other end calls it. */
+/** One conductor of the old subbase: letter, color, and mark at the board. */
 export const ConductorDialog = ({ row, taken, onKeep, onTakeOff, onClose }: ConductorDialogProps) => {
   const [letter, setLetter] = useState(row?.letter ?? null);
   const [colour, setColour] = useState(row?.colour ?? '');

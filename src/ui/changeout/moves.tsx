@@ -37,7 +37,7 @@ const Line = ({ move }: { move: ChangeoutMove }) => (
   </li>
 );
 
-/** From the old thermostat to the new, and the way back. */
+/** From the old thermostat to the new, and back. */
 export const Moves = ({ list, takes }: { list: MoveList; takes: readonly FactChange[] }) => {
   const facts = useJob((job) => job.facts);
   const setFact = useJob((job) => job.setFact);

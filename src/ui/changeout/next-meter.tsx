@@ -15,7 +15,7 @@ import { useOldWiring } from './use-old-wiring';
 
 const screw = ({ letter, colour }: OldConductorRow) => `${letter === '' ? '' : `${letter}, `}${colorName(colour)}`;
 
-/** The one reading that tells most, with its field. */
+/** The most informative reading, with its field. */
 const Ask = ({ next }: { next: NextReading }) => {
   const { readings, setReadings } = useOldWiring();
   const [text, setText] = useState('');
@@ -73,13 +73,13 @@ const Ask = ({ next }: { next: NextReading }) => {
   );
 };
 
-/** A reading that stops everything is never taken back with a tap. */
+/** A reading that stops the work cannot be withdrawn with a tap. */
 const isOver = (text: string): boolean => {
   const read = parseTyped(text);
   return read.kind === 'number' && Math.abs(read.value) > MOST_CONTROL_VOLTS;
 };
 
-/** What the meter has said so far, and what to read next; or that nothing at this wall would tell more. */
+/** Meter readings so far, and the next one; or that no reading here would tell more. */
 export const NextMeter = ({ next, known }: { next: NextReading | null; known: readonly IdentifiedConductor[] }) => {
   const { rows, readings, setReadings } = useOldWiring();
   const over = useJob((job) => oldWiringOverVolts(job.facts).length > 0);

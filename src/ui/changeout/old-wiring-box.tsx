@@ -4,7 +4,7 @@ import { useId, useState } from 'react';
 import { parseTypedWiring } from '@/core/changeout/typed-wiring';
 import { useOldWiring } from './use-old-wiring';
 
-/** The old wall typed in one go. What cannot be understood stays in the field. */
+/** Old wiring typed in one go. What cannot be parsed stays in the field. */
 export const OldWiringBox = () => {
   const { rows, setRows } = useOldWiring();
   const [text, setText] = useState('');

@@ -11,7 +11,7 @@ import { INSULATION } from '../wiring/wire-colors';
 import { ConductorDialog } from './conductor-dialog';
 import { useOldWiring } from './use-old-wiring';
 
-/** A conductor from the gap in the wall to its screw; an empty screw where there is none. */
+/** A conductor from the wall opening to its terminal; an empty terminal if there is none. */
 const Screw = ({ colour }: { colour: string | null }) => (
   <svg viewBox="0 0 84 32" className="h-8 w-21 shrink-0" aria-hidden>
     {colour !== null && isWireColor(colour) && (
@@ -57,7 +57,7 @@ const Row = ({ known, onOpen }: { known: IdentifiedConductor; onOpen: () => void
   );
 };
 
-/** The old subbase, drawn bare: a screw a conductor, each with what it is now known to do. A tap opens it. */
+/** The old subbase: a terminal per conductor, each with its known function. Tap to open. */
 export const Subbase = ({ known }: { known: readonly IdentifiedConductor[] }) => {
   const { rows, setRows } = useOldWiring();
   const [open, setOpen] = useState<number | null>(null);

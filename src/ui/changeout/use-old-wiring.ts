@@ -4,7 +4,7 @@ import type { FactPath } from '@/core/job/document';
 import type { OldConductorRow, OldJumperRow, OldReadingRow, OldSettingRow } from '@/core/job/facts/changeout';
 import { useJob } from '../job/provider';
 
-/** The old wall as it is written down, and how to write on. */
+/** Recorded old wiring, and functions to edit it. */
 export interface OldWiringRecord {
   readonly rows: readonly OldConductorRow[];
   readonly isBegun: boolean;

@@ -7,21 +7,21 @@ import { ErrorLine } from '../kit/error-line';
 import { setDeviceUser } from '../offline/device-user';
 import { call } from '../requests/api';
 
-/** A field of a form that lets people in. */
+/** A field of a sign-in form. */
 export interface AccessField {
   readonly name: string;
   readonly label: string;
   readonly type: 'text' | 'password';
   readonly autoComplete: string;
-  /** What is said under it. */
+  /** Hint below it. */
   readonly hint?: string;
 }
 
-/** Where someone who is let in goes: the page that he wanted, of this application alone. */
+/** Page after sign-in: the requested one, within this application. */
 const wanted = (): string =>
   wantedPage(new URLSearchParams(window.location.search).get('to') ?? '/', window.location.origin);
 
-/** A form that lets someone in, or says why not. What was typed stays. */
+/** A form that signs someone in, or says why not. Typed text stays. */
 export const AccessForm = ({
   to,
   fields,
@@ -42,7 +42,7 @@ export const AccessForm = ({
     const answer = await call<{ who: AtWork }>(to, { method: 'POST', body: { ...typed, ...also } });
     if (answer.kind === 'ok') {
       setDeviceUser(answer.value.who);
-      // A whole load: nothing of whoever was here before stays on the page.
+      // A full page load: nothing of the previous person stays on the page.
       return window.location.assign(wanted());
     }
     setBusy(false);

@@ -10,8 +10,8 @@ export const AtWorkProvider = ({ crew, children }: { crew: AtWork; children: Rea
   <AtWorkContext value={crew}>{children}</AtWorkContext>
 );
 
-/** Who is at work. */
+/** The signed-in person and crew. */
 export const useAtWork = (): AtWork => use(AtWorkContext);
 
-/** Whether who is signed in may do something here. The server holds to it; this only keeps a screen from asking. */
+/** Whether the signed-in person may do something. The server enforces it; this only hides controls. */
 export const useMay = (action: Action): boolean => may(useAtWork(), action);

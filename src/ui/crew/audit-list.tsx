@@ -2,7 +2,7 @@
 
 import { DateText } from '../kit/date-text';
 
-/** What was done in the crew, newest first. */
+/** Audit log of the crew, newest first. */
 export const AuditList = ({
   lines,
 }: {

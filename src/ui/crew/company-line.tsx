@@ -6,13 +6,13 @@ import { ROLES } from '@/core/access/role';
 import { DateText } from '../kit/date-text';
 import { useAtWork, useMay } from './at-work';
 
-/** What someone who may not change a job reads above it. */
+/** Notice above a job for someone who may not change it. */
 const LIMITS = {
   apprentice: 'You take readings and check off steps; a technician countersigns them and changes the facts.',
   reader: 'You can see everything but change nothing.',
 } as const;
 
-/** Under the header: the lead's note, who else is on the job, and what who is signed in may not do here. */
+/** Below the header: the crew lead's note, who else is on the job, and what the viewer may not do. */
 export const CompanyLine = ({
   company: { note, others },
   onNote,

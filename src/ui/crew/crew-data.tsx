@@ -52,7 +52,7 @@ const CloseDialog = ({ handle, onClose }: { handle: string; onClose: () => void 
   );
 };
 
-/** Everything of a crew: taken away as a file, or given up. */
+/** All data of a crew: export, or delete. */
 export const CrewData = ({ handle, ends }: { handle: string; ends: string | null }) => {
   const router = useRouter();
   const [asks, setAsks] = useState(false);

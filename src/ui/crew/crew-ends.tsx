@@ -1,6 +1,6 @@
 import { DateText } from '../kit/date-text';
 
-/** Above everything, while a crew is to be deleted: when, and who can keep it. */
+/** Banner while a crew is scheduled for deletion: when, and who can cancel it. */
 export const CrewEnds = ({ at }: { at: string | null }) =>
   at === null ? null : (
     <p role="alert" className="mx-auto max-w-6xl bg-fail-wash px-3 py-2 font-medium sm:px-6">

@@ -13,7 +13,7 @@ import { InstrumentList } from './instrument-list';
 
 const SHIPPED = assumedFacts();
 
-/** What holds where nothing is decided; next to a field that has its unit, the figure alone. */
+/** Value without a default; the number alone next to a field with a unit. */
 const shippedWords = (path: FactPath): string => {
   const fact = factAt(path);
   const value = factValue(SHIPPED, path);
@@ -21,7 +21,7 @@ const shippedWords = (path: FactPath): string => {
   return `default: ${isFigure ? value : factWords(fact, value)}`;
 };
 
-/** Whether a fact means something next to what else is decided here; what depends on a house or a system always may. */
+/** Whether a fact applies given the other defaults; facts that depend on a house or system always may. */
 const matters = (defaults: CrewDefaults, path: FactPath): boolean => {
   const on = factAt(path).onlyWhen?.path as FactPath | undefined;
   if (on === undefined || !DEFAULT_SECTIONS.some(({ paths }) => paths.includes(on))) return true;
@@ -32,7 +32,7 @@ const matters = (defaults: CrewDefaults, path: FactPath): boolean => {
   return factApplies(facts, path);
 };
 
-/** What new jobs begin with, and what the crew reads with. Jobs that are there already stay as they are. */
+/** New-job defaults and the crew's instruments. Existing jobs stay as they are. */
 export const DefaultsForm = ({ decided, mayDecide }: { decided: CrewDefaults; mayDecide: boolean }) => {
   const [base, setBase] = useState(decided);
   const [next, setNext] = useState(decided);
@@ -50,7 +50,7 @@ export const DefaultsForm = ({ decided, mayDecide }: { decided: CrewDefaults; ma
       toast('Saved. New jobs start with these.');
       return;
     }
-    // What someone else decided meanwhile stands; what was changed here is laid over it, to be kept in the next try.
+    // Someone else's changes stay; changes made here are applied on top, to be saved on the next try.
     const { now } = (answer.kind === 'refused' ? answer.body : {}) as { now?: CrewDefaults };
     if (now) {
       setNext(mergedDefaults(base, next, now));

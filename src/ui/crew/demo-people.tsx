@@ -15,7 +15,7 @@ export interface DemoCrew {
   readonly people: readonly { readonly id: string; readonly name: string; readonly role: Role }[];
 }
 
-/** One tap lets in, as whoever is tapped. */
+/** One-tap sign-in as a demo person. */
 export const DemoPeople = ({ crews }: { crews: readonly DemoCrew[] }) => {
   const [problem, setProblem] = useState('');
   const enter = async (crew: string, person: string) => {

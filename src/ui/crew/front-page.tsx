@@ -1,6 +1,6 @@
 import { AppMark } from '../kit/app-mark';
 
-/** A page before the door: the mark, a title, and what is to be done. */
+/** A page before sign-in: logo, title and content. */
 export const FrontPage = ({ title, children }: { title: string; children: React.ReactNode }) => (
   <main className="mx-auto max-w-2xl px-4 py-6 sm:py-12">
     <p className="flex items-center gap-2 font-label text-xl font-semibold">

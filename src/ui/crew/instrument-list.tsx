@@ -3,7 +3,7 @@
 import { Plus, Trash2 } from 'lucide-react';
 import type { Instrument } from '@/core/instrument/calibration';
 
-/** The crew's instruments with the day on which each one's calibration ends. */
+/** The crew's instruments with calibration dates. */
 export const InstrumentList = ({
   instruments,
   onChange,

@@ -8,7 +8,7 @@ import { call } from '../requests/api';
 import { LinkOnce } from './link-once';
 import { RoleChoice } from './role-choice';
 
-/** Adds a person to the crew, and shows the link that lets him in. */
+/** Adds a person to the crew, and shows their sign-in link. */
 export const InvitePerson = () => {
   const router = useRouter();
   const [problem, setProblem] = useState('');

@@ -1,6 +1,6 @@
 'use client';
 
-/** A link that is shown now, and never again. */
+/** A link that is shown once. */
 export const LinkOnce = ({
   name,
   path,

@@ -3,7 +3,7 @@
 import { MOST_NOTE_LETTERS } from '@/core/access/company';
 import { ReasonDialog } from '../findings/reason-dialog';
 
-/** A lead's note on a job; without words none stands any more. */
+/** A crew lead's note on a job; empty removes it. */
 export const NoteDialog = ({
   first,
   onLeave,

@@ -1,4 +1,4 @@
 import { PASSWORD_LETTERS } from '@/core/access/password';
 
-/** What a password has to be, in words. */
+/** Password rules in words. */
 export const PASSWORD_HINT = `At least ${PASSWORD_LETTERS.least} characters: a few words in a row are easy to remember and hard to guess.`;

@@ -18,7 +18,7 @@ const ACTS = [
   { action: 'let-go', label: 'Remove from crew' },
 ] as const;
 
-/** Everyone of a crew; a lead changes what they may, makes links, and lets people go. */
+/** People of a crew; a crew lead changes roles, makes links, and removes people. */
 export const PeopleList = ({
   people,
   crew,

@@ -1,6 +1,6 @@
 import { isRole, type Role, ROLES } from '@/core/access/role';
 
-/** A choice of what someone is in the crew. */
+/** Role selection. */
 export const RoleChoice = ({
   label,
   role,

@@ -7,7 +7,7 @@ const WAYS = [
   { label: 'Sign out everywhere', everywhere: true },
 ] as const;
 
-/** Ends the session of this device, or of every device. */
+/** Ends the session of this device, or of all devices. */
 export const SignOut = () => {
   const leave = async (everywhere: boolean) => {
     const waits = await clearDevice(everywhere);

@@ -5,15 +5,15 @@ import type { Company } from '@/core/access/company';
 import { toast } from '../kit/toast';
 import { call, failedWords } from '../requests/api';
 
-/** How often a page that is looked at says that it is, ms; the first time once it has come to rest. */
+/** Presence report interval of a visible page, ms; the first one at idle. */
 const EVERY_MS = 60_000;
 const FIRST_MS = 1500;
 
 type Stands = Pick<Company, 'note' | 'others'>;
 
 /**
- * What is on a job for whoever opens it and who else is on it, asked for as long as the page is looked at.
- * @param onMark told each time how far the job is on the server
+ * Presence and note of a job, polled while the page is visible.
+ * @param onMark called with the job's state on the server
  */
 export const useCompany = (jobId: string, note: Company['note'], onMark: (at: Company['at']) => void) => {
   const [company, setCompany] = useState<Stands>({ note, others: [] });

@@ -2,7 +2,7 @@
 
 import { useDegreeChoice } from './degrees';
 
-/** The scale in use; a tap goes to the other. What is stored never changes. */
+/** The present scale; a tap switches. Stored values never change. */
 export const DegreesButton = () => {
   const { scale, choose } = useDegreeChoice();
   const other = scale === 'F' ? 'C' : 'F';

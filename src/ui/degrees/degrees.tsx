@@ -5,7 +5,7 @@ import { DEGREES, type Degrees, type DegreeScale } from '@/core/units/degrees';
 import { DEGREES_COOKIE } from '../storage/degrees-cookie';
 
 interface Choice {
-  /** What was chosen on this device; null while no one has: a job is then read as its house reads it. */
+  /** Choice on this device; null: none, so each job uses its house's scale. */
   readonly chosen: DegreeScale | null;
   readonly scale: DegreeScale;
   readonly choose: (scale: DegreeScale) => void;
@@ -13,7 +13,7 @@ interface Choice {
 
 const Context = createContext<Choice>({ chosen: null, scale: 'F', choose: () => undefined });
 
-/** Stands around the whole application. */
+/** Wraps the whole application. */
 export const DegreesProvider = ({ kept, children }: { kept: DegreeScale | null; children: React.ReactNode }) => {
   const [chosen, setChosen] = useState(kept);
   const choice = useMemo(
@@ -30,18 +30,18 @@ export const DegreesProvider = ({ kept, children }: { kept: DegreeScale | null; 
   return <Context value={choice}>{children}</Context>;
 };
 
-/** Within a job: the scale that its house reads, where none was chosen on this device. */
+/** Within a job: its house's scale, unless one was chosen on this device. */
 export const HouseDegrees = ({ scale, children }: { scale: DegreeScale; children: React.ReactNode }) => {
   const outer = useContext(Context);
   const choice = useMemo(() => ({ ...outer, scale: outer.chosen ?? scale }), [outer, scale]);
   return <Context value={choice}>{children}</Context>;
 };
 
-/** How degrees are shown and taken here. */
+/** Display and entry of degrees here. */
 export const useDegrees = (): Degrees => DEGREES[useContext(Context).scale];
 
-/** The scale in use, and how to choose the other. */
+/** The present scale, and how to switch it. */
 export const useDegreeChoice = (): Choice => useContext(Context);
 
-/** A sentence of core's, with its degrees as they are read here. */
+/** A sentence from core with degrees on the present scale. */
 export const LocalizedDegrees = ({ children }: { children: string }) => useDegrees().say(children);

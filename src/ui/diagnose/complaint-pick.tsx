@@ -6,7 +6,7 @@ import { seenValue } from '@/core/job/reading';
 import { useJob } from '../job/provider';
 import { useSaveReading } from '../startup/use-save-reading';
 
-/** What the owner says, in his own words; one tap begins the search. */
+/** Complaints in the homeowner's words; a tap starts the diagnosis. */
 export const ComplaintPick = ({ chosen, onChosen }: { chosen: string | null; onChosen: () => void }) => {
   const facts = useJob((job) => job.facts);
   const keep = useSaveReading(COMPLAINT_ITEM);

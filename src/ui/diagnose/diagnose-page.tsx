@@ -20,7 +20,7 @@ import { ReadList } from './read-list';
 import { SuspectList } from './suspect-list';
 import { useDiagnosis } from './use-diagnosis';
 
-/** What was last fixed on this visit, with the startup steps that prove it again. */
+/** The last fix on this visit, with the startup steps to recheck. */
 const Fixed = () => {
   const readings = useJob((job) => job.readings);
   const confirmed = useJob((job) => job.confirmed);
@@ -34,7 +34,7 @@ const Fixed = () => {
   return <RecheckList words={cause.words} fixed={fixed} steps={steps} />;
 };
 
-/** From a complaint to the cause with the least walking. */
+/** From a complaint to the cause with the least work. */
 export const DiagnosePage = () => {
   const { trouble, isWorking, hasFailed, askTonight } = useDiagnosis();
   const [isAsking, setAsking] = useState(false);

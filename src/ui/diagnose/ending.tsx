@@ -60,7 +60,7 @@ const CauseEnd = ({ cause, ask }: { cause: ShownCause; ask: AskTonight }) => {
   );
 };
 
-/** How a search ends: the cause with its confirmation and fix, two causes, or an honest “this fits nothing”. */
+/** End of a diagnosis: the cause with confirmation and fix, two causes, or “no fault fits”. */
 export const Ending = ({ trouble, ask }: { trouble: DiagnosisView; ask: AskTonight }) => {
   const { standpoint, suspects, pairs } = trouble;
   if (standpoint === 'open') return null;

@@ -19,12 +19,12 @@ const KIND_WORDS = {
   licensed: 'Licensed tech only',
 } as const;
 
-/** Seconds as someone says them. */
+/** Seconds in words. */
 const spent = (seconds: number): string => (seconds < 90 ? `${seconds} s` : `${Math.round(seconds / 60)} min`);
 
 const CANNOT = 'Can’t get to it';
 
-/** The next thing to observe: where, in which call, how, with what care; what each suspect would read; the field. */
+/** The next observation: where, in which call, how, cautions; each suspect's prediction; the field. */
 export const ProbeCard = ({ shown, handsOut }: { shown: ShownProbe; handsOut: DiagnosisView['handsOut'] }) => {
   const { probe, call, seconds, wouldRead, isAgain } = shown;
   const keep = useSaveReading(probe.id);

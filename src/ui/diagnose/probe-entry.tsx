@@ -13,7 +13,7 @@ interface ProbeEntryProps {
   readonly onRead: (value: ReadingValue, beside?: ReadingDetails) => void;
 }
 
-/** Which terminals are hot: tapped one by one, then entered. */
+/** Which terminals are hot: tap each, then enter. */
 const MarksEntry = ({ marks, onRead }: { marks: readonly string[]; onRead: ProbeEntryProps['onRead'] }) => {
   const [hot, setHot] = useState<readonly string[]>([]);
   const word = marks.filter((mark) => hot.includes(mark)).join('+') || 'none';
@@ -40,7 +40,7 @@ const MarksEntry = ({ marks, onRead }: { marks: readonly string[]; onRead: Probe
   );
 };
 
-/** More answers than this go into a list. */
+/** With more answers, a list is used. */
 const MOST_BUTTONS = 8;
 
 const ChoicesEntry = ({
@@ -91,7 +91,7 @@ const ChoicesEntry = ({
   );
 };
 
-/** The field of a probe: a number, one of a few words, or the terminals that are hot. */
+/** A probe's field: a number, a choice of words, or hot terminals. */
 export const ProbeEntry = ({ shown: { probe }, onRead }: ProbeEntryProps) => {
   const leads = { of: probe.of, unit: probe.unit, words: probe.words, isLine: probe.kind === 'live' };
   const taken = <UseReadingButton leads={leads} isAsked onTake={onRead} />;

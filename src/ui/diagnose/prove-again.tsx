@@ -9,14 +9,14 @@ import { jobQuery } from '../job/query';
 import { GradeMark } from '../startup/grade-mark';
 
 interface ProveAgainProps {
-  /** What was fixed, in words. */
+  /** The fix in words. */
   readonly words: string;
   readonly fixed: TakenReading;
-  /** The startup steps whose proof is gone. */
+  /** Startup steps that must be proved again. */
   readonly steps: readonly PlannedStep[];
 }
 
-/** What was fixed, and what has to be proved again: each step until all that was read in it is read anew. */
+/** The fix, and steps to recheck: each until everything read in it is read again. */
 export const RecheckList = ({ words, fixed, steps }: ProveAgainProps) => {
   const id = useJob((job) => job.saved.id);
   const query = useJob(jobQuery);

@@ -4,7 +4,7 @@ import { PUT_BACK_ITEM } from '@/core/diagnosis/recorded-items';
 import { useSaveReading } from '../startup/use-save-reading';
 import { usePutBack } from './use-put-back';
 
-/** What was set or moved for a night and has to be put back before the job is handed over. */
+/** What was changed for the night and must be restored before handover. */
 export const PutBack = () => {
   const list = usePutBack();
   const keep = useSaveReading(PUT_BACK_ITEM);

@@ -26,7 +26,7 @@ const Line = ({ line }: { line: ReadLine }) => {
   );
 };
 
-/** What has been read of this visit, whatever page it was entered on. */
+/** Readings of this visit, from any page. */
 export const ReadList = ({ lines }: { lines: readonly ReadLine[] }) =>
   lines.length === 0 ? null : (
     <section aria-label="Read so far">

@@ -73,7 +73,7 @@ const SuspectRow = ({ suspect, isFirst }: { suspect: ShownSuspect; isFirst: bool
   );
 };
 
-/** Where the suspects that stand can be looked at: lit on the drawing, picked on the ladder. */
+/** Links to the remaining suspects: on the drawing, on the ladder. */
 const Shown = ({ suspects }: { suspects: readonly ShownSuspect[] }) => {
   const id = useJob((job) => job.saved.id);
   const query = useJob(jobQuery);
@@ -103,7 +103,7 @@ const Shown = ({ suspects }: { suspects: readonly ShownSuspect[] }) => {
   );
 };
 
-/** What can still be the cause, the likeliest first, each opening to what speaks for it and against it. */
+/** Remaining suspects, most likely first, with evidence for and against. */
 export const SuspectList = ({ trouble: { suspects, ruledOut, all, evidence } }: { trouble: DiagnosisView }) => (
   <section aria-labelledby="suspects-title">
     <h2 id="suspects-title" className="border-b-2 border-ink font-label text-2xl font-semibold">

@@ -52,7 +52,7 @@ const Way = ({ way, cause, isBest }: { way: TonightOption; cause: string; isBest
   );
 };
 
-/** When the part is not on the truck: the most heat that can be had safely tonight, and what has to be put back. */
+/** If the part is not on the truck: the most heat that is safe tonight, and what to restore later. */
 export const TonightOptions = ({ cause, ask }: { cause: string; ask: AskTonight }) => {
   const facts = useJob((job) => job.facts);
   const [isOpen, setOpen] = useState(false);

@@ -13,12 +13,12 @@ interface Answer {
   readonly trouble: DiagnosisView;
 }
 
-/** Asks what can be done tonight with a cause not fixed; tonight's low in °F. */
+/** Options for tonight with a cause not fixed; tonight's low in °F. */
 export type AskTonight = (cause: string, tonightF: number) => Promise<readonly TonightOption[]>;
 
 /**
- * Where the search means this visit's readings, from a worker that keeps its table while the page lives. The last
- * answer stays until the next is there.
+ * Diagnosis of this visit's readings, from a worker that keeps its table while the page is open. The last answer stays
+ * until the next.
  */
 export const useDiagnosis = (): {
   readonly trouble: DiagnosisView | null;

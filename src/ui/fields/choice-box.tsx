@@ -11,10 +11,10 @@ interface ChoiceBoxProps<T extends string | number> {
   readonly onCommit: (value: T) => void;
 }
 
-/** Choices with at most this many letters together stand side by side; more go into a list. */
+/** Choices with at most this many letters in total are shown side by side; otherwise a list. */
 const MOST_LETTERS = 34;
 
-/** One of a few values: side by side where there is room, else a list. */
+/** A choice: side by side if there is room, else a list. */
 export const ChoiceBox = <T extends string | number>({ label, options, value, onCommit }: ChoiceBoxProps<T>) => {
   const id = useId();
   const { say } = useDegrees();

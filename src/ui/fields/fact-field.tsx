@@ -84,11 +84,11 @@ const Control = ({ path }: { path: FactPath }) => {
 
 const NONE: readonly Finding[] = [];
 
-/** Widths of a label's letter and of the links at its right, px. */
+/** Width of a label's letter, and of the links at its right, px. */
 const LETTER_PX = 9;
 const LINKS_PX = { assumed: 175, confirmed: 60 } as const;
 
-/** Room above a label for the links, in fields too narrow for both on one line. */
+/** Space above a label for its links, in fields too narrow for one line. */
 const spacerOf = (label: string, isAssumed: boolean): string => {
   const needsPx = label.length * LETTER_PX + LINKS_PX[isAssumed ? 'assumed' : 'confirmed'];
   if (needsPx > 560) return 'h-9';
@@ -97,7 +97,7 @@ const spacerOf = (label: string, isAssumed: boolean): string => {
   return needsPx > 280 ? 'h-9 @min-[22rem]:hidden' : 'hidden';
 };
 
-/** One fact: its field, whether it is assumed, why it matters, and what the rules say of it. */
+/** A fact: field, assumption, reason, and findings. */
 export const FactField = memo(function FactField({
   path,
   findings = NONE,

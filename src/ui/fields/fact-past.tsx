@@ -31,7 +31,7 @@ const Changes = ({ path, changes }: { path: FactPath; changes: readonly PastChan
   );
 };
 
-/** Who changed a fact, when, from what, to what. Asked for when it is shown. */
+/** Changes of a fact: who, when, from, to. Loaded when opened. */
 export const FactPast = ({ path }: { path: FactPath }) => {
   const jobId = useJob((job) => job.saved.id);
   const [answer, setAnswer] = useState<Answer<{ changes: readonly PastChange[] }> | null>(null);

@@ -3,10 +3,10 @@
 import { useRef } from 'react';
 
 interface FileButtonProps {
-  /** What kind of file is asked for, for readers of the screen. */
+  /** Kind of file, for screen readers. */
   readonly label: string;
   readonly accept: string;
-  /** Whether a phone takes a picture for it. */
+  /** Whether a phone opens its camera. */
   readonly isPicture?: boolean;
   readonly isBusy?: boolean;
   readonly className?: string;
@@ -14,7 +14,7 @@ interface FileButtonProps {
   readonly children: React.ReactNode;
 }
 
-/** A button that asks for a file; the same one can be given again. */
+/** A file button; the same file can be chosen again. */
 export const FileButton = ({
   label,
   accept,

@@ -10,6 +10,6 @@ const byFact = memoizeLast((all: readonly Finding[]): ReadonlyMap<FactPath, read
   return found;
 });
 
-/** Those of a page's findings that are about a fact: the same list as long as they are the same. */
+/** A page's findings on a fact; the same list object while unchanged. */
 export const findingsOn = (all: readonly Finding[], path: FactPath): readonly Finding[] =>
   byFact(all).get(path) ?? NONE;

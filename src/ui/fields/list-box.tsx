@@ -37,7 +37,7 @@ const Rows = ({ name: whole, label, item, columns, rows, least, most, newRow, ch
       )}
       <ol className="space-y-2">
         {rows.map((row, at) => (
-          // Rows have no identity but their place: a row is what is there.
+          // Rows are identified only by position.
           <li key={`${at} of ${rows.length}`} className="flex items-start gap-1.5">
             <span aria-hidden className="w-4 pt-3 font-mono text-sm text-quiet">
               {at + 1}
@@ -85,7 +85,7 @@ const Rows = ({ name: whole, label, item, columns, rows, least, most, newRow, ch
   );
 };
 
-/** A value for a new row that no other row has. */
+/** A unique value for a new row. */
 const distinctRow = (fact: TableFact, rows: readonly Row[]): Row => {
   const { distinct, newRow } = fact;
   if (distinct === undefined) return rows.at(-1) ?? newRow;
@@ -123,7 +123,7 @@ export const TableBox = ({
   />
 );
 
-/** A list of numbers that all mean the same: breakers. */
+/** A list of like numbers: breakers. */
 export const NumbersBox = ({
   name,
   fact,

@@ -4,21 +4,21 @@ import { factAt, type FactPath } from '@/core/job/document';
 import { ChoiceBox } from './choice-box';
 import { NumberBox } from './number-box';
 
-/** Stands for a choice that no one has made. */
+/** Placeholder of a choice not made. */
 const NOT_YET = '';
 
 interface LooseFactProps {
   readonly path: FactPath;
-  /** Its label, where it is not the fact's own. */
+  /** Its label, if not the fact's own. */
   readonly label?: string;
   readonly value: unknown;
-  /** What stands where nothing was said. */
+  /** Placeholder without a value. */
   readonly none: string;
-  /** `undefined`: nothing is said of it. */
+  /** `undefined`: no value. */
   readonly onSay: (value: string | number | boolean | undefined) => void;
 }
 
-/** A fact that belongs to no job yet, and of which nothing needs to be said. */
+/** An optional fact outside of a job. */
 export const LooseFact = ({ path, label, value, none, onSay }: LooseFactProps) => {
   const fact = factAt(path);
   switch (fact.kind) {

@@ -2,8 +2,8 @@ const FIELDS =
   'input:not([type=hidden]):not([type=radio]):not([disabled]), textarea:not([disabled]), select:not([disabled])';
 
 /**
- * Goes to the field after this one on the page, so that a keypad's Enter leads through a list. Whoever has gone to
- * another field since, as before the page was alive, stays there.
+ * Moves focus to the next field on the page, so that Enter on a keypad steps through a list. If focus has moved
+ * elsewhere meanwhile, it stays there.
  */
 export const goToNextField = (from: HTMLElement) => {
   if (document.activeElement !== from) return;

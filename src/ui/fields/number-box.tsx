@@ -12,12 +12,12 @@ interface NumberBoxProps extends NumberEntryProps {
   readonly autoFocus?: boolean;
 }
 
-/** Distance that one step of a swipe takes, px. */
+/** Swipe distance of one step, px. */
 const SWIPE_PX = 14;
 
 /**
- * A field for a reading or a measure. Takes "71.5", "71,5" and, where it makes sense, "OL"; arrows and a swipe over the
- * unit step it. What is typed stays, with what is wrong next to it, until it makes sense.
+ * A number field. Accepts "71.5", "71,5" and, where it makes sense, "OL"; arrow keys and a swipe over the unit step it.
+ * Typed text stays, with what is wrong, until valid.
  */
 export const NumberBox = ({
   label,

@@ -7,17 +7,17 @@ interface PairListProps {
   readonly title: string;
   readonly one: string;
   readonly other: string;
-  /** Most characters of each. */
+  /** Maximum length of each. */
   readonly most: readonly [number, number];
-  /** What is between the two when they are read out. */
+  /** Connecting words for screen readers. */
   readonly between: string;
   readonly pairs: readonly (readonly [one: string, other: string])[];
-  /** What is wrong with a pair, as a sentence; null where nothing is. */
+  /** What is wrong with a pair, as a sentence; null if nothing. */
   readonly check?: (one: string, other: string) => string | null;
   readonly onChange: (pairs: readonly (readonly [one: string, other: string])[]) => void;
 }
 
-/** A short list of pairs of words: jumpers by their letters, settings by name and value, appliances and their VA. */
+/** A short list of pairs: jumpers by letters, settings with values, appliances with VA. */
 export const PairList = ({ title, one, other, most, between, pairs, check, onChange }: PairListProps) => {
   const [words, setWords] = useState<readonly [string, string]>(['', '']);
   const [why, setWhy] = useState<string | null>(null);

@@ -1,6 +1,6 @@
 import { useId } from 'react';
 
-/** A list to choose from on one line with its label. */
+/** A select with its label on one line. */
 export const PlainSelect = <T extends string>({
   label,
   value,

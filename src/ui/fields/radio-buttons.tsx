@@ -2,7 +2,7 @@
 
 import { RadioGroup, RadioOption } from './radio-group';
 
-/** A few ways, one of them taken, as buttons side by side. */
+/** Choices as buttons side by side. */
 export const RadioButtons = <V,>({
   label,
   options,

@@ -2,10 +2,10 @@
 
 import { createContext, use, useId } from 'react';
 
-/** What the browser knows the options of one choice by. */
+/** Radio group name for the browser. */
 const GroupName = createContext('');
 
-/** A choice of one of a few, called by its own words or by the element that says them. */
+/** A radio group, labeled by text or by an element. */
 export const RadioGroup = ({
   label,
   labelledBy,
@@ -24,10 +24,7 @@ export const RadioGroup = ({
   </GroupName>
 );
 
-/**
- * One way out of a few, drawn by its words alone: a real radio button lies over them, so that arrow keys, name and
- * group are the browser's own.
- */
+/** One option: a real radio button lies over its text, so that arrow keys, name and group are native. */
 export const RadioOption = ({
   isChosen,
   onChoose,
@@ -35,7 +32,7 @@ export const RadioOption = ({
   children,
 }: {
   isChosen: boolean;
-  /** Also told when what is chosen is chosen again: a guess tapped is a guess confirmed. */
+  /** Also called when the present choice is tapped: that confirms an assumption. */
   onChoose: () => void;
   className: string;
   children: React.ReactNode;

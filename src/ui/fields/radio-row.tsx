@@ -8,12 +8,12 @@ interface RadioRowProps<T extends string | number> {
   readonly onChoose: (value: T) => void;
   readonly className: string;
   readonly optionClassName: string;
-  /** What is chosen, in words; or the id of the element that says so. */
+  /** Label, or the id of the labeling element. */
   readonly label?: string;
   readonly labelledBy?: string;
 }
 
-/** A few values in one strip, the chosen one filled. */
+/** Options in one strip, the chosen one filled. */
 export const RadioRow = <T extends string | number>({
   options,
   value,

@@ -6,7 +6,7 @@ import { goToNextField } from './next-field';
 
 interface TextBoxProps {
   readonly label: string;
-  /** What it is for, once in the job: what is typed then outlives the page. */
+  /** Unique name in the job: typed text then survives the page. */
   readonly name?: string | undefined;
   readonly value: string;
   readonly maxLength: number;
@@ -15,7 +15,7 @@ interface TextBoxProps {
   readonly onCommit: (value: string) => void;
 }
 
-/** A field for words. They are entered on leaving it; what is wrong stands next to it. */
+/** A text field. Entered on leaving; errors are shown next to it. */
 export const TextBox = ({ label, name, value, maxLength, lines, check, onCommit }: TextBoxProps) => {
   const id = useId();
   const [typed, setTyped] = useTyped(name);
@@ -25,7 +25,7 @@ export const TextBox = ({ label, name, value, maxLength, lines, check, onCommit 
     const why = check(typed);
     setWrong(why);
     if (why !== null) return;
-    // What is typed counts even where it already stands: a guess typed out is a guess confirmed.
+    // Typing the present value counts too: it confirms an assumption.
     onCommit(typed);
     setTyped(null);
   };

@@ -7,28 +7,25 @@ import { useTyped } from '../job/use-typed';
 import { type FieldKind, type FieldNumber, useFieldScale } from './use-field-scale';
 
 export interface NumberEntryProps extends FieldKind {
-  /** What it is for, once in the job: what is typed then outlives the page. */
+  /** Unique name in the job: typed text then survives the page. */
   readonly name?: string | undefined;
   readonly value: FieldNumber;
   readonly step: number;
   readonly min?: number;
   readonly max?: number;
-  /** Why there is a most. */
+  /** Reason for the maximum. */
   readonly maxWhy?: string | undefined;
-  /** Worded when the field may be empty. */
+  /** Words for empty, if allowed. */
   readonly none?: string | undefined;
   readonly takesOpen?: boolean;
-  /** Says what is wrong with a value beyond its bounds; null where nothing is. */
+  /** What is wrong with a value out of bounds; null if nothing. */
   readonly check?: (value: FieldNumber) => string | null;
   readonly onCommit: (value: FieldNumber) => void;
 }
 
 type Judged = { readonly value: FieldNumber } | { readonly why: string };
 
-/**
- * What is typed into a field for a number, until it makes sense and is entered. What is wrong stands next to it
- * meanwhile, and nothing typed is thrown away.
- */
+/** Text of a number field until it is valid and entered. Errors are shown meanwhile, and no typed text is discarded. */
 export const useNumberEntry = (props: NumberEntryProps) => {
   const { name, value, min = -Infinity, max = Infinity, maxWhy, none, takesOpen = false } = props;
   const [kept, setKept] = useTyped(name);
@@ -53,7 +50,7 @@ export const useNumberEntry = (props: NumberEntryProps) => {
       case 'number': {
         if (parsed.value < least) return { why: `Minimum ${least}${unit && ` ${unit}`}.` };
         if (parsed.value > most) return { why: `Maximum ${most}${unit && ` ${unit}`}.${maxWhy ? ` ${maxWhy}` : ''}` };
-        // A bound that was rounded on the scale shown is that bound.
+        // A bound rounded on the displayed scale is that bound.
         const meant = Math.min(max, Math.max(min, stored(parsed.value, value)));
         const why = props.check?.(meant) ?? null;
         return why === null ? { value: meant } : { why: say(why) };
@@ -66,18 +63,18 @@ export const useNumberEntry = (props: NumberEntryProps) => {
     return !('why' in judged);
   };
   const stepped = (from: number, by: number) => Math.min(most, Math.max(least, roundTo(from + by * step, 4)));
-  /** The number that steps count from; null where what is typed is none. */
+  /** The number that steps start from; null if the text is not a number. */
   const stepBase = (): number | null => {
     const parsed = parseTyped(text);
     return parsed.kind === 'number' ? parsed.value : parsed.kind === 'empty' ? Math.max(least, 0) : null;
   };
   return {
     text,
-    /** The unit as set now next to the field. */
+    /** The unit as displayed. */
     unit,
     typed,
     wrong,
-    /** What the text would be entered as; null where it makes no sense yet. */
+    /** What the text would be entered as; null if not valid yet. */
     meant: (): FieldNumber => {
       const judged = judge(text);
       return 'why' in judged ? null : judged.value;
@@ -95,9 +92,9 @@ export const useNumberEntry = (props: NumberEntryProps) => {
       setTyped(null);
       setWrong(null);
     },
-    /** Says what is wrong, if anything is. */
+    /** Shows what is wrong, if anything. */
     makesSense,
-    /** Enters what is typed, where it makes sense. A guess typed out is a guess confirmed. */
+    /** Enters valid text. Typing the present value confirms an assumption. */
     commit: (input: string | null = typed) => {
       if (input === null) return;
       const judged = judge(input);

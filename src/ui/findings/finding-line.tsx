@@ -10,10 +10,7 @@ import { SeverityMark } from './severity-mark';
 
 const WaiveDialog = lazyClient(() => import('./waive-dialog').then((module) => module.WaiveDialog));
 
-/**
- * One finding with its reason and fix: mended in one tap where that can be, shown on the drawing, or waived with a
- * reason.
- */
+/** One finding with reason and fix: fixed in one tap if possible, shown on the drawing, or accepted with a reason. */
 export const FindingLine = ({
   finding,
   onPoint,
@@ -21,7 +18,7 @@ export const FindingLine = ({
 }: {
   finding: Finding;
   onPoint?: (at: string) => void;
-  /** Whether the way to its fact stands with it. */
+  /** Whether it links to its fact. */
   linksFact?: boolean;
 }) => {
   const id = useJob((job) => job.saved.id);

@@ -3,7 +3,7 @@
 import { type Finding, findingKey } from '@/core/job/finding';
 import { FindingLine } from './finding-line';
 
-/** Findings with reason and fix, each with the way to its fact; nothing where there are none. */
+/** Findings with reason, fix and a link to the fact; nothing if there are none. */
 export const FindingsList = ({ findings }: { findings: readonly Finding[] }) =>
   findings.length === 0 ? null : (
     <ul aria-label="Findings" className="mt-6 space-y-2">

@@ -1,6 +1,6 @@
 import { LocalizedDegrees } from '../degrees/degrees';
 
-/** What a page answers, first on it, in one or two sentences. */
+/** The page's answer at the top, in one or two sentences. */
 export const PageAnswer = ({ children }: { children: string }) => (
   <p data-testid="answer" className="mb-3 max-w-[75ch] text-lg leading-snug font-medium">
     <LocalizedDegrees>{children}</LocalizedDegrees>

@@ -4,23 +4,23 @@ import { useTyped } from '../job/use-typed';
 import { DialogClose, DialogFrame } from '../kit/dialog-frame';
 
 interface ReasonDialogProps {
-  /** What it is for, once in the job: what is written then outlives the page. */
+  /** Unique name in the job: typed text then survives the page. */
   readonly name?: string;
   readonly title: string;
   readonly about: string;
   readonly label: string;
-  /** Reasons that come up often, one tap each. */
+  /** Common reasons, one tap each. */
   readonly usual: readonly string[];
   readonly first?: string;
   readonly maxLength: number;
   readonly action: string;
-  /** Whether nothing written will do, as for a note that is removed. */
+  /** Whether an empty text is valid, as to remove a note. */
   readonly takesNothing?: boolean;
   readonly onSay: (why: string) => void;
   readonly onClose: () => void;
 }
 
-/** Asks for a reason or a note: a usual one in a tap, or in one's own words. */
+/** Asks for a reason or note: a common one by tap, or typed. */
 export const ReasonDialog = (props: ReasonDialogProps) => {
   const { name, title, about, label, usual, first = '', maxLength, action, takesNothing = false, onSay } = props;
   const [typed, setWords] = useTyped(name);

@@ -7,7 +7,7 @@ const MARKS = {
   advice: { Icon: CircleHelp, colour: 'text-ice', word: 'Advice' },
 } as const;
 
-/** A finding's weight as a shape: eight corners, three, none. */
+/** Severity as a shape: octagon, triangle, circle. */
 export const SeverityMark = ({ severity }: { severity: Severity }) => {
   const { Icon, colour, word } = MARKS[severity];
   return <Icon role="img" aria-label={word} size={20} className={`mt-0.5 shrink-0 ${colour}`} />;

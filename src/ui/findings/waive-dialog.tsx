@@ -8,7 +8,7 @@ import { useTyped } from '../job/use-typed';
 import { DialogClose, DialogFrame } from '../kit/dialog-frame';
 import { usePerson } from '../person/person';
 
-/** Asks why someone lives with a finding, and who decides so. */
+/** Asks why a finding is accepted, and by whom. */
 export const WaiveDialog = ({ finding, onClose }: { finding: Finding; onClose: () => void }) => {
   const setFact = useJob((job) => job.setFact);
   const now = useJobNow();

@@ -1,4 +1,4 @@
-/** Parts of the guide, in the order of the work; each is a file of docs/guide, and the "?" of its page opens it. */
+/** Parts of the guide in working order; each is a file of docs/guide, opened by the "?" of its page. */
 export const GUIDE_PARTS = [
   { id: 'start', label: 'Starting a job', file: '1-start.md' },
   { id: 'survey', label: 'Survey', file: '2-survey.md' },
@@ -14,6 +14,6 @@ export const GUIDE_PARTS = [
   { id: 'practice', label: 'Practice', file: '12-practice.md' },
 ] as const;
 
-/** The address of the part that a page of a job belongs to. */
+/** Address of the guide part for a page of a job. */
 export const guideFor = (page: string | undefined): string =>
   `/guide/${GUIDE_PARTS.find(({ id }) => id === page)?.id ?? 'start'}`;

@@ -8,7 +8,7 @@ import { lazyClient } from '../loading/lazy-client';
 
 const OwnerLinks = lazyClient(() => import('./homeowner-links').then((module) => module.HomeownerLinks));
 
-/** Print, files, label, a link for the owner: all that leaves with someone. */
+/** Print, files, label, homeowner link: everything to give out. */
 export const ExportFiles = () => {
   const id = useJob((job) => job.saved.id);
   const [showsLinks, setLinks] = useState(false);

@@ -19,7 +19,7 @@ import { useStops } from '../stop-work/use-stops';
 import { UnsettledDialog } from './unsettled-dialog';
 import { useRecordNow } from './use-record-now';
 
-/** Marks the job handed over, or takes it back: with something failed or open, asked first. */
+/** Hands the job over, or undoes it; asks first if something failed or is open. */
 export const HandOver = () => {
   const record = useRecordNow();
   const id = useJob((job) => job.saved.id);
@@ -33,7 +33,7 @@ export const HandOver = () => {
   const [asks, setAsks] = useState<readonly string[]>([]);
   const { refresh, change } = useBundleActions();
   const { me, personId, crewId } = useAtWork();
-  /** Offline: it counts as handed over here, and the server hears of it after all that waits for the job. */
+  /** Offline: it counts as handed over here, and the server learns of it after the job's other entries. */
   const handOverHere = async () => {
     const { moment, saved } = now();
     const handedOverAt = new Date().toISOString();
@@ -46,12 +46,12 @@ export const HandOver = () => {
       words: `Handed over: ${record.name}`,
       path: `/api/jobs/${id}/move`,
       method: 'POST',
-      // With what was seen: where someone changed the job meanwhile, it is not this that was handed over.
+      // With what was seen: if someone changed the job meanwhile, it is not handed over.
       body: { action: 'hand-over', outdoorF: moment.outdoorF, indoorF: moment.indoorF, printed: record },
     });
     if (!isKept) return toast.error('This device has no space to save the handover. Hand over when you are online.');
     const kept = { id: uuid(), handedOverAt, author: me, coreVersion: process.env.CORE_VERSION ?? '', record };
-    // Said once it is kept: whoever reloads at that moment finds it so.
+    // Reported once stored: a reload at that moment shows it.
     await saveJobCopy({ ...saved, handedOverAt }, personId);
     await change('handovers', (earlier) => [kept, ...earlier]);
     acknowledge({ handedOverAt });
@@ -68,7 +68,7 @@ export const HandOver = () => {
       body: { action, author: usePerson.getState().author, ...seen },
     });
     if (answer.kind === 'lost' && action === 'hand-over') return handOverHere();
-    // What was changed since comes in, so that it is seen before it is signed.
+    // Loads the changes since, so that they are seen before signing.
     if (answer.kind === 'refused' && answer.status === 409) await refresh();
     if (answer.kind !== 'ok')
       return toast.error(
@@ -78,7 +78,7 @@ export const HandOver = () => {
         ),
       );
     acknowledge({ handedOverAt: action === 'hand-over' ? new Date().toISOString() : null });
-    // The record as it is kept comes from the server.
+    // The stored record comes from the server.
     await refresh();
   };
   return (

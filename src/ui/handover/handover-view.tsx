@@ -8,7 +8,7 @@ import { HandoversProvider } from './handovers';
 const HandOver = lazyBelowFold(() => import('./hand-over').then((module) => module.HandOver));
 const ShownRecord = lazyBelowFold(() => import('./shown-record').then((module) => module.ShownRecord));
 
-/** The record of a job, to be read, printed, taken away and handed over. */
+/** A job's record: read, print, export and hand over. */
 export const HandoverView = ({ handovers }: { handovers: readonly KeptHandover[] }) => (
   <HandoversProvider value={handovers}>
     <div className="px-3 py-4 sm:px-6 print:p-0">

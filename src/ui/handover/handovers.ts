@@ -5,5 +5,5 @@ const HandoversContext = createContext<readonly KeptHandover[]>([]);
 
 export const HandoversProvider = HandoversContext;
 
-/** The job's records as they were handed over, newest first. */
+/** The job's handover records, newest first. */
 export const useHandovers = (): readonly KeptHandover[] => use(HandoversContext);

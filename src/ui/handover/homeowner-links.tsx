@@ -23,7 +23,7 @@ const SPANS = [
 
 const times = (count: number) => (count === 1 ? 'once' : `${count} times`);
 
-/** Links that show the people of the house their page, and nothing else: made, counted, ended. */
+/** Homeowner links: create, count, end. */
 export const HomeownerLinks = ({ jobId, onClose }: { jobId: string; onClose: () => void }) => {
   const path = `/api/jobs/${jobId}/shares`;
   const [links, setLinks] = useState<readonly OwnerLink[]>([]);
@@ -36,7 +36,7 @@ export const HomeownerLinks = ({ jobId, onClose }: { jobId: string; onClose: () 
     else setProblem(answer.error);
   }, [path]);
   useEffect(() => {
-    // What the server has is asked for once the dialog stands.
+    // Loaded from the server once the dialog is open.
     const asked = setTimeout(() => void refresh(), 0);
     return () => clearTimeout(asked);
   }, [refresh]);

@@ -1,6 +1,6 @@
 import type { Paragraph } from '@/core/handover/homeowner';
 
-/** What the people of the house are told, in plain words. */
+/** The homeowner page, in plain words. */
 export const HomeownerPage = ({
   address,
   paragraphs,

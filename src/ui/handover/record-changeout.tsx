@@ -15,7 +15,7 @@ const List = ({ title, lines }: { title: string; lines: readonly string[] }) => 
   </section>
 );
 
-/** The old thermostat as it was, which is the way back, next to what was done with it. */
+/** The old thermostat as it was, for going back, and what was done with it. */
 export const RecordChangeout = ({ changeout }: HandoverRecord) =>
   changeout && (
     <div className="gap-6 text-xs sm:columns-2 print:gap-4 print:text-[6.4pt] print:leading-[1.02]">

@@ -1,6 +1,6 @@
 import type { RecordDifference } from '@/core/handover/record-differences';
 
-/** What a signed record would say otherwise if it were printed today. */
+/** How a signed record would differ if printed today. */
 export const RecordChanges = ({ differences }: { differences: readonly RecordDifference[] }) => (
   <details className="no-print mx-auto mb-4 max-w-[52rem] border border-line bg-sheet px-4 py-2">
     <summary className="min-h-11 cursor-pointer py-2 font-label text-lg font-semibold">

@@ -1,6 +1,6 @@
 import type { HandoverRecord } from '@/core/handover/record';
 
-/** The facts of house and equipment, as the record prints them. */
+/** House and equipment facts of the record. */
 export const RecordFacts = ({ facts }: HandoverRecord) => (
   <div className="columns-1 gap-6 text-xs sm:columns-2 print:columns-5 print:gap-3 print:text-[6pt] print:leading-[1.1]">
     {facts.map(({ group, rows }) => (

@@ -1,7 +1,7 @@
 import type { HandoverRecord } from '@/core/handover/record';
 import { SeverityMark } from '../findings/severity-mark';
 
-/** What is still open: findings, and steps not read. */
+/** Open items: findings, and steps not read. */
 export const RecordOpen = ({ open, stops = [], shutOff }: HandoverRecord) =>
   open.length + stops.length === 0 ? (
     <p className="text-sm">Nothing.</p>

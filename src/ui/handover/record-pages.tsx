@@ -8,14 +8,14 @@ import { RecordReadings } from './record-readings';
 import { RecordSettings } from './record-settings';
 import { RecordTerminals } from './record-terminals';
 
-/** A sheet of paper on screen. */
+/** A paper page on screen. */
 export const SHEET =
   'mx-auto mb-8 max-w-[52rem] border border-line bg-sheet p-6 sm:p-10 print:m-0 print:max-w-none print:border-0 print:p-0';
 
 const TITLE =
   'mt-4 mb-1 break-after-avoid border-b-2 border-ink font-label text-xl font-semibold print:mt-1 print:border-b print:text-[10pt] print:leading-tight';
 
-/** A record as it is printed: the technician's page and the homeowner's. */
+/** A record as printed: the technician's page and the homeowner's. */
 export const RecordPages = ({ record, signed }: { record: HandoverRecord; signed: React.ReactNode }) => {
   const { text } = useDegrees();
   return (

@@ -21,7 +21,7 @@ const ReadingLine = ({ reading }: { reading: RecordReading }) => {
   );
 };
 
-/** Every reading with what was expected and its verdict, step by step. */
+/** Every reading with expectation and verdict, by step. */
 export const RecordReadings = ({ taken, tally, measured, trouble, returns, steps }: HandoverRecord) => (
   <>
     <p className="text-sm">

@@ -10,7 +10,7 @@ const ReadBack = ({ left, readBack }: RecordSetting) =>
     <span className="font-semibold">reads {readBack}</span>
   );
 
-/** What was found, left and read back at each controller. */
+/** Found, left and read-back values of each controller. */
 export const RecordSettings = ({ set, settings }: HandoverRecord) =>
   settings.length === 0 || set === null ? (
     <p className="text-sm">Nothing recorded yet. Use the controller cards on Setup.</p>

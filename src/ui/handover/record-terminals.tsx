@@ -1,7 +1,7 @@
 import type { HandoverRecord } from '@/core/handover/record';
 import { Scroller } from '../kit/scroller';
 
-/** Volts at each terminal to its own common in each call, as the record prints them. */
+/** Volts at each terminal to its common in each call, as printed. */
 export const RecordTerminals = ({ calls, terminals }: HandoverRecord) => (
   <Scroller label="Volts at the terminals">
     <table className="w-full border-collapse text-sm print:text-[6.6pt] print:leading-[1.05]">

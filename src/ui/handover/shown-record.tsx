@@ -15,7 +15,7 @@ import { useRecordNow } from './use-record-now';
 
 const LIVE = 'today';
 
-/** The record of a job: as set now, or as it was handed over, with what would be printed otherwise today. */
+/** A job's record: present, or as handed over, with differences if printed today. */
 export const ShownRecord = () => {
   const handovers = useHandovers();
   const today = useRecordNow();

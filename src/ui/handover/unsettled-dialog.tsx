@@ -9,7 +9,7 @@ interface UnsettledDialogProps {
   readonly onClose: () => void;
 }
 
-/** Asks before a job is handed over with something failed or open, and lists it. */
+/** Lists failed and open items, and asks before handover. */
 export const UnsettledDialog = ({ lines, onGo, onClose }: UnsettledDialogProps) => (
   <DialogFrame
     title="Hand over with these items open?"

@@ -36,7 +36,7 @@ const recordOf = memoizeLast(
     ),
 );
 
-/** The record as it would be printed now; all parts of the page share the one that was last calculated. */
+/** The record as it would print now; shared by all parts of the page. */
 export const useRecordNow = (): HandoverRecord => {
   const facts = useJob((job) => job.facts);
   const confirmed = useJob((job) => job.confirmed);

@@ -19,7 +19,7 @@ const JobCell = ({ job: { id, name, street, town, note, onIt } }: { job: JobSumm
   const { me } = useAtWork();
   const others = onIt.filter((person) => person !== me);
   return (
-    // The whole line is the way to the job: the link reaches over it.
+    // The whole line is a link to the job.
     <Link href={`/jobs/${id}/survey`} prefetch={false} className="block min-w-0 after:absolute after:inset-0">
       <span className="block truncate font-label text-xl leading-tight font-semibold">{name}</span>
       <span className="block truncate text-sm text-quiet">
@@ -68,7 +68,7 @@ const StateCell = ({ job: { stage, outline, isOld, isSignedElsewhere } }: { job:
   </>
 );
 
-/** Columns of the board; those with a sort can be tapped. The order itself is the server's. */
+/** Columns of the job list; sortable ones can be tapped. The server sorts. */
 export const JOB_LIST_COLUMNS = column.columns([
   column.accessor('name', { id: 'name', header: 'Job', cell: ({ row }) => <JobCell job={row.original} /> }),
   column.accessor(({ outline }) => outline.findings.error, {

@@ -8,7 +8,7 @@ interface EmptyBoardProps {
   readonly onSample: (id: string, name: string) => void;
 }
 
-/** What stands where no job is yet: what this answers, and jobs to look at. */
+/** Shown without jobs: what the application answers, and samples. */
 export const EmptyJobList = ({ samples, onWalk, onSample }: EmptyBoardProps) => (
   <section aria-label="No jobs yet" className="mx-auto max-w-2xl py-6">
     <h2 className="font-label text-2xl font-semibold">No jobs yet</h2>

@@ -8,10 +8,10 @@ import { FileButton } from '@/ui/fields/file-button';
 import { toast } from '@/ui/kit/toast';
 import { call } from '@/ui/requests/api';
 
-/** Brings in a job file; what is wrong with one is said with its path, and nothing is saved. */
+/** Imports a job file; an error shows its path, and nothing is saved. */
 export const ImportButton = ({ onDone }: { onDone: () => void }) => {
   const [isBusy, setBusy] = useState(false);
-  // One id for all tries with a file, until it has landed: a request that is sent twice makes one job.
+  // One id for all attempts with a file until stored: a resent request makes one job.
   const triedIds = useRef(new Map<string, string>());
   const take = async (file: File) => {
     if (file.size > MAX_JOB_FILE_BYTES)

@@ -31,7 +31,7 @@ const FILTERS: readonly (Pick<JobListQuery, 'isArchived' | 'stage'> & { readonly
   { label: 'Archived', stage: null, isArchived: true },
 ];
 
-/** The board: every job one line; what is open, what comes next, its lockouts. */
+/** The job list: one line per job with open items, next step and lockouts. */
 export const JobList = ({ page, question, samples }: BoardProps) => {
   const { me } = useAtWork();
   const mayChange = useMay('change');

@@ -6,7 +6,7 @@ import type { JobSummary } from '@/core/job-list/job-summary';
 import { useMay } from '@/ui/crew/at-work';
 import { type MenuChoice, MoreMenu } from '@/ui/kit/menu-button';
 
-/** What can be done to a job from the board. */
+/** Actions on a job from the list. */
 export type Move = 'archive' | 'restore' | 'delete' | 'undelete';
 
 interface JobMenuProps {
@@ -17,7 +17,7 @@ interface JobMenuProps {
   readonly onTake: () => void;
 }
 
-/** A lead's note, duplicate, archive, delete; nothing for who may only look. */
+/** Note, duplicate, archive, delete; nothing for viewers. */
 export const JobMenu = ({ job, onMove, onCopy, onNote, onTake }: JobMenuProps) => {
   const router = useRouter();
   const [mayNote, mayChange] = [useMay('note'), useMay('change')];

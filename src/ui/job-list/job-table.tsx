@@ -11,7 +11,7 @@ import { JobMenu, type Move } from './job-menu';
 
 interface JobTableProps {
   readonly jobs: readonly JobSummary[];
-  /** Whether there are more than these; they are asked for when the end comes near. */
+  /** Whether there are more; they are loaded near the end. */
   readonly hasMore: boolean;
   readonly sort: JobListSort;
   readonly isBusy: boolean;
@@ -23,9 +23,9 @@ interface JobTableProps {
   readonly onTake: (job: JobSummary) => void;
 }
 
-/** Height of a line before it is measured, px. */
+/** Estimated line height, px. */
 const LINE_PX = 64;
-/** Lines drawn beyond the window on either side. */
+/** Lines rendered beyond the window on either side. */
 const OVERSCAN = 12;
 
 const CELL: Readonly<Record<string, string>> = {
@@ -35,7 +35,7 @@ const CELL: Readonly<Record<string, string>> = {
   changed: 'text-sm text-quiet',
 };
 
-/** Up and down go from line to line. */
+/** Arrow keys move from line to line. */
 const onLineKey = (event: KeyboardEvent<HTMLElement>) => {
   const by = { ArrowDown: 1, ArrowUp: -1 }[event.key];
   if (by === undefined || !(event.target instanceof HTMLAnchorElement)) return;
@@ -46,7 +46,7 @@ const onLineKey = (event: KeyboardEvent<HTMLElement>) => {
   next.focus();
 };
 
-/** Every job one line: only those in sight are drawn, however many there are. */
+/** One line per job: only visible ones are rendered. */
 export const JobTable = ({
   jobs,
   hasMore,

@@ -32,10 +32,10 @@ const FirstFact = ({ path, known, onKnow }: { path: FirstPath; known: Known; onK
   />
 );
 
-/** A name, the six facts that change most, and what to start from. */
+/** Name, the six most important facts, and a starting point. */
 export const NewJobDialog = ({ samples, onClose }: { samples: readonly SampleChoice[]; onClose: () => void }) => {
   const router = useRouter();
-  const [id] = useState(() => uuid()); // one id for all tries: a request sent twice makes one job
+  const [id] = useState(() => uuid()); // one id for all attempts: a resent request makes one job
   const [name, setName] = useState('');
   const [source, setSource] = useState('');
   const [known, setKnown] = useState<Known>({});
@@ -56,7 +56,7 @@ export const NewJobDialog = ({ samples, onClose }: { samples: readonly SampleCho
     });
     if (answer.kind === 'ok') return router.push(`/jobs/${answer.value.id}/survey`);
     if (answer.kind === 'lost' && source === '' && (await createOffline(id, name.trim(), changes)))
-      // A whole load: the device's own page answers.
+      // A full page load: the device's own page answers.
       return window.location.assign(`/jobs/${id}/survey`);
     setProblem(failedWords('The job was not created.', answer));
   };

@@ -11,7 +11,7 @@ export type { SampleChoice };
 
 const dialog = whenIdle(() => import('./new-job-dialog'));
 
-/** Asks for a name and the six facts that change most, and opens the new job. */
+/** Asks for a name and the six most important facts, and opens the new job. */
 export const NewJob = ({ samples }: { samples: readonly SampleChoice[] }) => {
   const [Opened, setOpened] = useState<typeof NewJobDialog | null>(null);
   const open = () =>

@@ -7,8 +7,7 @@ const LANE = 5;
 const WIDTH = 120;
 
 /**
- * The outdoor ruler at the size of a line: where each source may run, gaps, design and balance. Few strokes, for a long
- * board.
+ * The outdoor ruler in a list line: range of each source, gaps, design and balance point. Few elements, for long lists.
  */
 export const SmallRuler = ({ spanF, lanes, holesF, designF, balanceF }: Small) => {
   const { text } = useDegrees();

@@ -27,7 +27,7 @@ interface Rows {
   readonly drop: (id: string, fromArchived: boolean) => void;
 }
 
-/** What can be done from the board, each told to the server and undone from its message. */
+/** Actions of the job list, sent to the server and undone from their message. */
 export const useJobListActions = ({ isArchived, refresh, drop }: Rows) => {
   const router = useRouter();
   const walk = useTour(({ go }) => go);
@@ -54,7 +54,7 @@ export const useJobListActions = ({ isArchived, refresh, drop }: Rows) => {
     if (answer.kind !== 'ok') return toast.error(failedWords(`The note on ${job.name} was not saved.`, answer));
     refresh();
   };
-  /** Puts jobs on this device, so that they open offline; asks the browser to keep them. */
+  /** Saves jobs on this device for offline use; asks the browser for persistent storage. */
   const takeAlong = async (jobs: readonly JobSummary[]) => {
     await navigator.storage?.persist?.();
     let taken = 0;
@@ -71,7 +71,7 @@ export const useJobListActions = ({ isArchived, refresh, drop }: Rows) => {
     }
     toast(taken === 1 ? `Saved on this device: ${jobs[0]!.name}` : `Saved on this device: ${taken} jobs`);
   };
-  /** Makes a job from a sample and opens it. */
+  /** Creates a job from a sample and opens it. */
   const openSample = async (source: string, name: string, goesTo = 'survey') => {
     const answer = await call<{ id: string }>('/api/jobs', {
       method: 'POST',
@@ -87,7 +87,7 @@ export const useJobListActions = ({ isArchived, refresh, drop }: Rows) => {
     leaveNote: (job: JobSummary, words: string) => void leaveNote(job, words),
     takeAlong: (jobs: readonly JobSummary[]) => void takeAlong(jobs),
     openSample: (source: string, name: string) => void openSample(source, name),
-    /** Begins the two-minute walk on a job of its own. */
+    /** Starts the two-minute tour on a separate job. */
     beginWalk: async () => {
       const [first] = TOUR_STOPS;
       if (await openSample(TOUR_SAMPLE, 'Two-minute tour', `${first!.page}?${first!.query}`)) walk(0);

@@ -6,23 +6,20 @@ import type { JobListPage } from '@/core/job-list/job-summary';
 import { toast } from '@/ui/kit/toast';
 import { call, failedWords } from '@/ui/requests/api';
 
-/** Rows whose answers are old are asked for again after so long, ms; the server answers once they are calculated. */
+/** Delay before outdated rows are requested again, ms; the server answers once they are calculated. */
 const OLD_AGAIN_MS = 300;
-/** What does not get up to date stays as it is, and says so. */
+/** Rows that stay outdated say so. */
 const MOST_REFRESHES = 20;
 
-/** Nothing is asked for while someone types faster than this, ms. */
+/** Debounce of typing, ms. */
 const TYPING_MS = 150;
 
-/**
- * The board's rows as they are asked for: typing asks for rows alone, an answer that a later question has overtaken is
- * dropped, and further jobs come page by page.
- */
+/** Rows of the job list: typing requests only rows, overtaken answers are dropped, and more jobs load page by page. */
 export const useJobList = (page: JobListPage, first: JobListQuery) => {
   const [rows, setRows] = useState(page);
   const [asked, setAsked] = useState(first);
   const [isBusy, setBusy] = useState(false);
-  /** What is asked for now, for answers that come later than the next question. */
+  /** The present request, for answers that arrive after the next one. */
   const now = useRef(asked);
   const question = useRef(0);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
@@ -38,7 +35,7 @@ export const useJobList = (page: JobListPage, first: JobListQuery) => {
         const query = queryToAddress(now.current);
         const answer = await call<JobListPage>(`/api/jobs${query}${query === '' ? '?' : '&'}refresh=yes`);
         const fresh = new Map(answer.kind === 'ok' ? answer.value.jobs.map((job) => [job.id, job]) : []);
-        // In their places: what someone looks at does not move under him.
+        // Updated in place: rows do not move while someone reads them.
         setRows((shown) => ({ ...shown, jobs: shown.jobs.map((job) => fresh.get(job.id) ?? job) }));
       },
       OLD_AGAIN_MS * (1 + looks.current),
@@ -77,7 +74,7 @@ export const useJobList = (page: JobListPage, first: JobListQuery) => {
     ask,
     more,
     refresh: show,
-    /** Takes a row out that has left its shelf; where another shelf is shown by now, asks for its rows. */
+    /** Removes a row that left its list; if another list is displayed by now, reloads it. */
     drop: (id: string, fromArchived: boolean) =>
       fromArchived === now.current.isArchived
         ? setRows((shown) => ({ ...shown, jobs: shown.jobs.filter((job) => job.id !== id) }))

@@ -1,10 +1,10 @@
 import { toast } from '../kit/toast';
 import type { JobState } from './state';
 
-/** Jobs of which it was said on this page. */
+/** Jobs with a notice on this page. */
 const said = new Set<string>();
 
-/** Says once that what is entered on a job that was handed over is not in its signed record. */
+/** Notes once that entries on a handed-over job are not in its signed record. */
 export const warnAfterHandover = ({ saved }: Pick<JobState, 'saved'>): void => {
   if (saved.handedOverAt === null || said.has(saved.id)) return;
   said.add(saved.id);

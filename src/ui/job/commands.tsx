@@ -14,7 +14,7 @@ import { JOB_PAGES } from './pages';
 import { useJobNow } from './provider';
 import { jobQuery } from './query';
 
-/** The command list: everything the keyboard can do, by name. */
+/** The command list: all keyboard actions by name. */
 export const Commands = ({
   onClose,
   onKeys,

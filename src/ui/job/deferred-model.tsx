@@ -14,8 +14,8 @@ const inside = <T,>(value: T | null): T => {
 };
 
 /**
- * Lets what a page calculates follow what is typed and dragged: that is painted first, at once and alone, and a later
- * move drops what is half drawn.
+ * Defers what a page calculates behind typing and dragging: input is painted first, and a later move drops unfinished
+ * rendering.
  */
 export const DeferredModel = ({ children }: { children: React.ReactNode }) => {
   const facts = useDeferredValue(useJob((job) => job.facts));
@@ -27,8 +27,8 @@ export const DeferredModel = ({ children }: { children: React.ReactNode }) => {
   );
 };
 
-/** The moment for what a page calculates: it follows the needle, which reads the job’s own at once. */
+/** The moment for a page's calculations: it follows the needle, which reads the job’s own at once. */
 export const useMoment = (): Moment => inside(use(MomentContext));
 
-/** Everything calculated of the job as it is here, under what is being tried; shared by all parts of a page. */
+/** The job's model under the present simulation; shared by all parts of a page. */
 export const useModel = (): JobModel => inside(use(ModelContext));

@@ -7,7 +7,7 @@ import type { JobState, StateAccess, Undoable } from './state';
 
 const SAVE_DELAY_MS = 500;
 
-/** Enters a fact, with what can be undone and redone from then on. It saves itself a moment later. */
+/** Enters a fact, with undo and redo. It saves itself a moment later. */
 export const enterFact = (
   { set }: StateAccess,
   sender: Sender,
@@ -30,15 +30,15 @@ export const enterFact = (
 
 type FactEntries = Pick<JobState, 'setFact' | 'previewFact' | 'settleStale'>;
 
-/** What is done with facts: entered, shown while dragged, settled after a stale save. */
+/** Actions on facts: enter, preview while dragging, settle after a conflict. */
 export const factEntries = (access: StateAccess, sender: Sender): FactEntries => {
   const { get, set } = access;
   const setFact = (path: FactPath, value: unknown) => {
     if (!get().rights.change) return isReadOnly();
     const { saved, pending, undoable, confirmed, hasTakenUp } = get();
-    // A preview may be on show: the value to go back to is the one entered or saved before it.
+    // During a preview, undo returns to the value entered or saved before it.
     const before = path in pending ? pending[path] : factValue(saved.document.facts, path);
-    // What another page left may say otherwise in a moment: what is entered now holds.
+    // Another page may report something else in a moment: what is entered now holds.
     const isNothingNew = hasTakenUp && confirmed.has(path) && sameValue(before, value);
     if (isNothingNew) return set((state) => overlay(state.saved, state));
     warnAfterHandover(get());
@@ -54,7 +54,7 @@ export const factEntries = (access: StateAccess, sender: Sender): FactEntries =>
       })),
     settleStale: (mine) => {
       if (!get().theirs) return;
-      // What was done before was done to another version.
+      // Undo history belonged to another version.
       set({ undoable: [], redoable: [] });
       sender.tell({ kind: 'settled', mine });
     },

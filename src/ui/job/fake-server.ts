@@ -20,7 +20,7 @@ interface Sent {
   };
 }
 
-/** A server for one job: it keeps revisions as the real one does, and can be lost. */
+/** A test server for one job: it keeps revisions like the real one, and can be lost. */
 const fakeServer = () => {
   const job: StoredJob = {
     id: randomUUID(),
@@ -38,7 +38,7 @@ const fakeServer = () => {
     job,
     sent: [] as Sent[],
     mode: 'answers' as 'answers' | 'lost' | 'answer is lost' | 'refuses' | 'fails',
-    /** A reading that it does not take. */
+    /** A reading that it refuses. */
     spurned: NaN,
     saveIds: new Set<string>(),
     /** Someone else saves. */
@@ -91,7 +91,7 @@ const fakeServer = () => {
   return server;
 };
 
-/** The server of the test that runs. */
+/** The running test's server. */
 export let server: ReturnType<typeof fakeServer>;
 let stop: () => void = () => undefined;
 
@@ -102,16 +102,16 @@ export const open = (job = server.job): JobStore => {
   return store;
 };
 
-/** Leaves the page, with what it has kept. */
+/** Leaves the page, with its stored state. */
 export const leave = () => stop();
 
-/** What is opened from here on is another tab of the same device; the one before is closed. */
+/** From here on another tab of the same device is open; the previous one is closed. */
 export const openTabAfresh = () => Object.assign(globalThis, { sessionStorage: memoryStorage() });
 
 /** Lets timers run and answers arrive. */
 export const pass = (ms: number) => jest.advanceTimersByTimeAsync(ms);
 
-/** A server, a device and a clock that nothing has happened on yet. */
+/** A fresh server, device and clock. */
 export const startAfresh = () => {
   jest.useFakeTimers({ now: Date.parse('2026-02-01T10:00:00Z') });
   server = fakeServer();
@@ -124,7 +124,7 @@ export const startAfresh = () => {
   usePerson.setState({ author: 'R. Achterberg', instrument: 'clamp 2' });
 };
 
-/** Gives each test of a file a server, a device and a clock of its own. */
+/** Gives each test of a file a fresh server, device and clock. */
 export const eachWithItsOwn = () => {
   beforeEach(startAfresh);
 

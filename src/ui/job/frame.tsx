@@ -88,7 +88,7 @@ const InItsDegrees = ({ children }: { children: React.ReactNode }) => (
   <HouseDegrees scale={useJob((job) => job.facts.talk.scale)}>{children}</HouseDegrees>
 );
 
-/** What stands around every page of a job. The moment comes from the address. */
+/** The frame of every page of a job. The moment comes from the address. */
 export const JobFrame = ({
   job,
   crew,

@@ -1,9 +1,9 @@
 import { jobScreen, screenPathOf } from './screens';
 
-/** Whether the next page came by a tap here, not by going back: it begins at its top, or at what the address names. */
+/** Whether the page was reached by a tap here, not by going back: it starts at its top, or at the address's anchor. */
 let isFresh = false;
 
-/** Scrolls to where a page that was just gone to begins; one that was come back to stays where it was. */
+/** Scrolls to the start of a page reached by a tap; one reached by going back keeps its position. */
 export const scrollToTop = (): void => {
   if (!isFresh) return;
   isFresh = false;
@@ -12,21 +12,21 @@ export const scrollToTop = (): void => {
   else window.scrollTo(0, 0);
 };
 
-/** Goes to another screen of the job that is open. The server is not asked: everything is here. */
+/** Goes to another screen of the open job without asking the server: everything is here. */
 export const goInJob = (href: string): void => {
   isFresh = true;
   const before = window.location.pathname;
   window.history.pushState(null, '', href);
-  // The same screen is not drawn anew, so nothing else scrolls it.
+  // The same screen is not rendered again, so nothing else scrolls it.
   if (window.location.pathname === before) requestAnimationFrame(scrollToTop);
 };
 
-/** Takes a tap on a way to another screen of the same job; what else a tap means, as in a new tab, stays as it is. */
+/** Handles a tap on a link to another screen of the same job; modified clicks, as for a new tab, stay native. */
 export const followInJob = (event: React.MouseEvent, jobId: string): void => {
   if (event.defaultPrevented || event.button !== 0 || event.metaKey || event.ctrlKey || event.shiftKey || event.altKey)
     return;
   const link = (event.target as Element).closest('a');
-  // A place on the page that is shown is the browser's own to go to.
+  // An anchor on the displayed page is left to the browser.
   if (
     !(link instanceof HTMLAnchorElement) ||
     link.target ||

@@ -14,7 +14,7 @@ import { useJob } from './provider';
 import { jobQuery } from './query';
 import { SaveState } from './save-state';
 
-/** Name of the job, its pages, and whether it is saved: one row. */
+/** Job name, pages, and save state in one row. */
 export const JobHeader = ({ onCommands }: { onCommands: () => void }) => {
   const here = usePathname().split('/')[3];
   const id = useJob((job) => job.saved.id);

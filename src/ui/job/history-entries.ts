@@ -15,7 +15,7 @@ import { shownVisit, visitToEnter } from './visits';
 
 const stamp = () => ({ id: uuid(), at: new Date().toISOString(), origin: nextOrigin() });
 
-/** The visit on which something is entered now, shown from then on. */
+/** The visit for new entries, displayed from then on. */
 const onVisit = ({ get, set }: StateAccess): { visit: string; isOther: boolean } => {
   const state = get();
   const { visit, isNew } = visitToEnter(state);
@@ -24,17 +24,17 @@ const onVisit = ({ get, set }: StateAccess): { visit: string; isOther: boolean }
   return { visit: visit.id, isOther };
 };
 
-/** Where a new word on an item belongs: what is withdrawn or undone is so on its own visit, whenever that is done. */
+/** Visit of a new word on an item: a withdrawal or undo belongs to its own visit, whenever it is done. */
 const placed = (access: StateAccess, word: NewReading): { visit: string; replaces: string | null } => {
   const aside = access.get().readings.find(({ id }) => id === word.replaces);
   if (word.status === 'withdrawn' && aside) return { visit: aside.visit, replaces: aside.id };
   const { visit, isOther } = onVisit(access);
-  // What another visit read is not corrected by what is read today.
+  // A reading today does not correct one of another visit.
   return { visit, replaces: isOther ? null : word.replaces };
 };
 
 /**
- * Adds what is said of an item: a reading, that it is withdrawn, or that it was not measured.
+ * Adds a word on an item: a reading, a withdrawal, or not measured.
  * @returns how it is undone
  */
 export const sayReading = (access: StateAccess, word: NewReading): Extract<Undoable, { kind: 'reading' }> => {
@@ -56,7 +56,7 @@ export const sayReading = (access: StateAccess, word: NewReading): Extract<Undoa
 
 type HistoryEntries = Pick<JobState, 'addReading' | 'addMark' | 'countersign' | 'sign'>;
 
-/** What is only ever added: readings and marks. */
+/** Append-only entries: readings and marks. */
 export const historyEntries = (access: StateAccess, sender: Sender): HistoryEntries => {
   const { set } = access;
   return {

@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { useJob } from './provider';
 import { jobQuery } from './query';
 
-/** A way to another screen of the job; the moment goes along. */
+/** A link to another screen of the job with the present moment. */
 export const JobLink = ({ to, children }: { to: string; children: React.ReactNode }) => {
   const id = useJob((job) => job.saved.id);
   const query = useJob(jobQuery);

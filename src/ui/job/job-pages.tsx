@@ -88,7 +88,7 @@ const SCREENS: Readonly<Record<string, Draw>> = {
 
 const NOTHING: BundleParts = { weather: [], handovers: [], profiles: [] };
 
-/** What a screen needs next to the job is on its way, or nowhere to be had. */
+/** Data of a screen is loading, or not available. */
 const Waiting = ({ isMissing }: { isMissing: boolean }) => (
   <p role="status" className="px-4 py-10 text-center text-quiet">
     {isMissing ? 'This page is not saved on this device and the server is not responding.' : 'Getting it…'}
@@ -96,8 +96,8 @@ const Waiting = ({ isMissing }: { isMissing: boolean }) => (
 );
 
 /**
- * The screen of a job that the address names. Going from one to another asks no server: the job is here already.
- * @param initial what the server gave along with the page, for the screen that was asked for
+ * The screen of a job that the address names. Switching screens asks no server: the job is here.
+ * @param initial server data for the requested screen
  */
 export const JobPages = ({ initial }: { initial: Partial<BundleParts> }) => {
   const path = screenPathOf(usePathname());

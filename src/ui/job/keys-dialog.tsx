@@ -16,7 +16,7 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['?', 'these keys'],
 ];
 
-/** What the keyboard does. */
+/** Keyboard shortcuts. */
 export const KeysDialog = ({ onClose }: { onClose: () => void }) => (
   <DialogFrame title="Keyboard shortcuts" onClose={onClose}>
     <dl className="mt-3 grid grid-cols-[8rem_1fr] gap-y-2">

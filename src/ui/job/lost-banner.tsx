@@ -7,13 +7,13 @@ import { useJob } from './provider';
 
 const LINK = 'font-semibold underline underline-offset-4';
 
-/** A strip under the header while something entered cannot be saved: what, and what happens to it. */
+/** A banner below the header while entries cannot be saved: what, and what happens to them. */
 export const LostBanner = () => {
   const state = useJob((job) => job.saveState);
   const problem = useJob((job) => job.problem);
   const isUnkept = useJob((job) => job.isUnkept);
   const tryAgain = useJob((job) => job.tryAgain);
-  // What was refused is that the job begins at all: nothing on the page can be corrected.
+  // The job itself was refused: nothing on the page can be corrected.
   const isOwnBeginning = useJob(
     ({ saved, rights }) => problem !== '' && problem === refusedBefore(saved.id, rights.personId),
   );

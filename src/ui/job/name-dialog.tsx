@@ -5,7 +5,7 @@ import { unnamedCount } from '@/core/sync/state';
 import { DialogClose, DialogFrame } from '../kit/dialog-frame';
 import { useJob } from './provider';
 
-/** Names of those who worked on the job before, most lately first. */
+/** Names of those who worked on the job before, latest first. */
 const useKnownNames = (): string[] => {
   const saved = useJob((job) => job.saved);
   const done = [...saved.readings, ...saved.settingMarks].sort((a, b) => b.at.localeCompare(a.at));
@@ -15,8 +15,8 @@ const useKnownNames = (): string[] => {
 };
 
 /**
- * Asks once on the device who is at work, when something was entered before anyone said so. What was entered is kept
- * meanwhile, and goes out under the name that is given.
+ * Asks once per device who is working, when something was entered before anyone said so. Entries are kept meanwhile,
+ * and sent under the given name.
  */
 export const NameDialog = () => {
   const waiting = useJob(unnamedCount);

@@ -1,6 +1,6 @@
 /**
- * Where a job's pages moved: the old first part of a path below the job's address, and the one in use now. Bookmarks,
- * sent links, drafts on devices and printed pages hold old addresses.
+ * Moved pages of a job: the old first part of a path below the job's address, and the present one. Bookmarks, sent
+ * links, drafts on devices and printed pages hold old addresses.
  */
 export const MOVED_PAGES: Readonly<Record<string, string>> = {
   sheet: 'survey',
@@ -10,8 +10,8 @@ export const MOVED_PAGES: Readonly<Record<string, string>> = {
 };
 
 /**
- * The current path of a job's screen.
- * @param path below the job's address, as in an old or a current link, such as `crossing/year`
+ * The present path of a job's screen.
+ * @param path below the job's address, as in an old or a present link, such as `crossing/year`
  */
 export const currentPath = (path: string): string => {
   const [page = '', ...rest] = path.split('/');

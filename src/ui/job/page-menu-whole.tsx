@@ -19,7 +19,7 @@ export interface PageMenuProps extends OpenerProps {
 const ITEM =
   'flex min-h-11 items-center gap-3 px-4 font-label text-xl outline-none data-[highlighted]:bg-ink data-[highlighted]:text-paper aria-[current]:font-semibold aria-[current]:underline aria-[current]:underline-offset-4';
 
-/** The pages of a job, what is found by a word, the light and the degrees; open as it is first drawn. */
+/** Pages of a job, search, theme and degree scale; open when first rendered. */
 export const PageMenuWhole = ({ className, label: name, face, pages, here, onCommands }: PageMenuProps) => {
   const { theme, setTheme } = useTheme();
   const { scale, choose } = useDegreeChoice();

@@ -8,7 +8,7 @@ const Opener = lazyPopup<PageMenuProps>('menu', () =>
   import('./page-menu-whole').then(({ PageMenuWhole }) => PageMenuWhole),
 );
 
-/** The pages of a job, and the light, behind one button where they have no room in a row. */
+/** Pages of a job and theme behind one button, on narrow screens. */
 export const PageMenu = (props: Omit<PageMenuProps, keyof OpenerProps>) => {
   const name = props.pages.find(({ id }) => id === props.here)?.label ?? 'Pages';
   return (

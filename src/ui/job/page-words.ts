@@ -1,6 +1,6 @@
 import type { JobPage } from './pages';
 
-/** What else people call what is on each page. */
+/** Search words of each page. */
 export const PAGE_WORDS: Readonly<Record<JobPage['id'], readonly string[]>> = {
   survey: [
     'sheet',

@@ -1,4 +1,4 @@
-/** The pages of a job in the order of the work; the digits go to them. */
+/** Pages of a job in working order; digit keys open them. */
 export const JOB_PAGES = [
   { id: 'survey', label: 'Survey' },
   { id: 'strips', label: 'Strips' },

@@ -21,16 +21,16 @@ const useJobStore = (): JobStore => {
   return store;
 };
 
-/** Reads from the job's state; the part is drawn again only when what it reads changes. */
+/** Reads from the job's state; the part renders again only when its value changes. */
 export const useJob = <T,>(select: (state: JobState) => T): T => useStore(useJobStore(), select);
 
-/** The state as it is now, for handlers. */
+/** The present state, for handlers. */
 export const useJobNow = (): (() => JobState) => useJobStore().getState;
 
-/** How long the marker must rest before the address follows, ms: browsers refuse to write it sixty times a second. */
+/** Delay before the address follows the needle, ms: browsers limit how often it is written. */
 const ADDRESS_DELAY_MS = 300;
 
-/** The address of the page as it is, with another moment; where the page is in its own work is kept. */
+/** The page's address with another moment; the page's own parameters are kept. */
 const addressWith = (query: string): string => {
   const here = new URLSearchParams(window.location.search);
   const own = PLACE_PARAMETERS.flatMap((name) => {
@@ -40,7 +40,7 @@ const addressWith = (query: string): string => {
   return `${window.location.pathname}?${query}${own.join('')}`;
 };
 
-/** Gives the pages of a job their shared state, keeps it saved, and keeps the moment in the address bar. */
+/** Gives a job's pages their shared state, saves it, and keeps the moment in the address. */
 export const JobProvider = ({
   job,
   moment,
@@ -62,7 +62,7 @@ export const JobProvider = ({
     return store.getState().start();
   }, [store]);
   useEffect(() => {
-    // Who is signed in reads, until someone else of the crew is chosen.
+    // The signed-in person takes the readings until another crew member is chosen.
     const { author, set } = usePerson.getState();
     if (!names.includes(author)) set({ author: me });
   }, [me, names]);

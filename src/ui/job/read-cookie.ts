@@ -1,13 +1,13 @@
-/** Remembers which cautions of a job were read on this visit, so that the server folds them from the start. */
+/** Remembers the cautions read on this visit, so that the server folds them from the start. */
 export const READ_COOKIE = 'gate-cross-read';
 
-/** A visit is over after so long; its cautions are shown whole again then. */
+/** A visit is over after this long; its cautions are shown in full again. */
 const READ_LASTS_S = 12 * 3600;
 
-/** The places of cautions in a cookie. */
+/** Places of cautions in a cookie. */
 export const readPlaces = (cookie: string | undefined): readonly string[] => (cookie ?? '').split('.').filter(Boolean);
 
-/** Keeps the places of the cautions that were read on a job. */
+/** Stores the places of cautions read on a job. */
 export const saveReadPlaces = (jobId: string, places: readonly string[]): void => {
   document.cookie = `${READ_COOKIE}=${places.join('.')}; path=/jobs/${jobId}; max-age=${READ_LASTS_S}; samesite=lax`;
 };

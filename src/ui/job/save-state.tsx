@@ -8,7 +8,7 @@ import { useJob } from './provider';
 const CALM = 'flex shrink-0 items-center gap-1 text-sm text-quiet';
 const LOUD = 'flex shrink-0 items-center gap-1 text-sm font-semibold';
 
-/** What is in fields and is not entered, with the way to the first of it. */
+/** Unfinished text in fields, with a link to the first. */
 const TypedState = ({ count, place }: { count: number; place: string }) => (
   <Link
     href={place}
@@ -21,7 +21,7 @@ const TypedState = ({ count, place }: { count: number; place: string }) => (
   </Link>
 );
 
-/** Says whether everything entered is saved, and what holds it up if not. */
+/** Says whether everything is saved, and what prevents it. */
 export const SaveState = () => {
   const state = useJob((job) => job.saveState);
   const problem = useJob((job) => job.problem);

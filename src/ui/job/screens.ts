@@ -2,7 +2,7 @@ import { CONTROLLER_ROLES, CONTROLLERS } from '@/core/job/controllers';
 import type { BundleParts } from '@/core/job/job-bundle';
 import { currentPath } from './old-paths';
 
-/** A screen of a job: where it stands below the job's address, what it is called, and what it needs next to the job. */
+/** A screen of a job: path below the job's address, title, and required data. */
 export interface JobScreen {
   readonly path: string;
   readonly title: string;
@@ -36,8 +36,8 @@ export const JOB_SCREENS: readonly JobScreen[] = [
   { path: 'handover/label', title: 'Panel label' },
 ];
 
-/** The screen at a path below a job's address; undefined where there is none. */
+/** The screen at a path below a job's address; undefined if none. */
 export const jobScreen = (path: string): JobScreen | undefined => JOB_SCREENS.find((screen) => screen.path === path);
 
-/** The current path of a screen below its job's address, for the address of a page, old or new. */
+/** The present path of a screen, from an old or present address. */
 export const screenPathOf = (pathname: string): string => currentPath(pathname.split('/').slice(3).join('/'));

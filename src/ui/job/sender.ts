@@ -9,7 +9,7 @@ import { saveDraft } from '../storage/drafts';
 import { onDisk, restoreSafe } from '../storage/safe-storage';
 import type { JobState, StateAccess } from './state';
 
-/** Carries what was entered to the server, in its order, again and again until it is acknowledged. */
+/** Sends entries to the server in order, repeatedly until acknowledged. */
 export interface Sender {
   readonly tell: (event: SyncEvent) => void;
   /** Sends what waits, now. */
@@ -32,13 +32,13 @@ const SYNCED = [
   'line',
   'isUnkept',
 ] as const satisfies readonly (keyof SyncState)[];
-/** What the job as it is shown is made of: where none of it has changed, nothing is calculated anew. */
+/** Sources of the displayed job: if none has changed, nothing is recalculated. */
 const SHOWN = ['saved', 'pending', 'outbox', 'marksOut', 'visitsOut', 'visit'] as const;
 
 const synced = (state: JobState): SyncState =>
   Object.fromEntries(SYNCED.map((key) => [key, state[key]])) as unknown as SyncState;
 
-/** A sender for one job's store. */
+/** Sender of one job's store. */
 export const createSender = ({ get, set }: StateAccess): Sender => {
   let timer: ReturnType<typeof setTimeout> | undefined;
   let held = { of: null as JobState | null, state: null as SyncState | null };
@@ -48,7 +48,7 @@ export const createSender = ({ get, set }: StateAccess): Sender => {
       return saveDraft(saved.id, draft && { ...draft, crewId: rights.crewId }, rights.personId);
     },
     ask: async ({ method, path, body }: SyncRequest) => {
-      // What is said to be kept here, where no one answers, is on the disk by then.
+      // When a page says that an entry is saved here, it is on the disk.
       await onDisk();
       const { personId, crewId } = get().rights;
       return call(path, { method, body }, personId ? { personId, crewId } : undefined);
@@ -58,7 +58,7 @@ export const createSender = ({ get, set }: StateAccess): Sender => {
       const { saved, rights } = get();
       const { personId } = rights;
       if (!isQueued(saved.id, phase, personId)) return { areDone: true } as const;
-      // Of what comes after, only what no other job still has to send something for.
+      // Of the requests that come after, only those that no other job still needs to precede.
       await sendQueued(personId, (about) => phase === 'before' || about !== saved.id);
       return isQueued(saved.id, phase, personId)
         ? ({ areDone: false, refusal: refusedBefore(saved.id, personId) } as const)

@@ -12,7 +12,7 @@ import { useJob } from './provider';
 const nameOf = (path: FactPath) =>
   `${FACT_GROUP_LABELS[path.split('.')[0] as keyof typeof FACT_GROUP_LABELS]}: ${factAt(path).label}`;
 
-/** Both versions side by side when someone else saved first; nothing is kept or dropped before a choice is made. */
+/** Both versions side by side after a conflict; nothing is kept or dropped before a choice. */
 export const StaleDialog = () => {
   const theirs = useJob((job) => job.theirs);
   const pending = useJob((job) => job.pending);

@@ -3,7 +3,7 @@ import { eachWithItsOwn, leave, load, noLoad, open, openTabAfresh, pass, server,
 
 eachWithItsOwn();
 
-/** What happens to a device with a job on it: it works, loses and finds its signal, is closed, opened, crashes. */
+/** Events of a device with a job: work, losing and regaining connection, closing, opening, crash. */
 type Act =
   | ['enter', number]
   | ['read', number]
@@ -30,7 +30,7 @@ const anAct: fc.Arbitrary<Act> = fc.oneof(
   { weight: 1, arbitrary: fc.tuple(fc.constant('elsewhere' as const), fc.integer({ min: 55, max: 75 })) },
 );
 
-/** Which tabs live, as the browser tells it: the one that is closed does not. */
+/** Live tabs according to the browser, without the closed one. */
 const livingTabs = () => {
   const held = new Set<string>();
   const locks = {
@@ -47,8 +47,8 @@ const livingTabs = () => {
 afterAll(() => Object.defineProperty(globalThis, 'navigator', { configurable: true, value: undefined }));
 
 /**
- * The job as the device keeps it: what the server acknowledged last. With signal a page that is opened has it from the
- * server, without from the device.
+ * The job as stored on the device: last acknowledged by the server. Online, an opened page gets it from the server,
+ * offline from the device.
  */
 test('a device that loses its signal, crashes, is closed and opened loses nothing, and nothing lands twice', async () => {
   await fc.assert(
@@ -88,7 +88,7 @@ test('a device that loses its signal, crashes, is closed and opened loses nothin
             break;
           default: {
             kept = store.getState().saved;
-            // As after a crash: nothing is told to the page that it ends.
+            // As after a crash: the page is not notified.
             leave();
             if (act[0] === 'close') {
               openTabAfresh();
@@ -103,7 +103,7 @@ test('a device that loses its signal, crashes, is closed and opened loses nothin
       }
       server.mode = 'answers';
       await pass(30_000);
-      // Where someone else changed another line meanwhile, this device’s own stands next to it once it was asked.
+      // Where someone else changed another fact meanwhile, this device’s own applies too once settled.
       for (let asked = 0; asked < 3 && store.getState().theirs; asked++) {
         store.getState().settleStale([load]);
         await pass(20_000);

@@ -65,7 +65,7 @@ describe('what is entered before anybody said who is at work', () => {
     expect([server.job.readings.length, server.job.revision]).toEqual([0, 2]);
     const sent = server.sent.length;
     await pass(60_000);
-    // Nothing is tried again and again meanwhile.
+    // No retries meanwhile.
     expect(server.sent).toHaveLength(sent);
     leave();
     const after = open();

@@ -57,7 +57,7 @@ test('what was refused is sent again by a word, and lands where nothing is in th
   expect(store.getState()).toMatchObject({ saveState: 'refused', pending: { [load]: 41_000 } });
   server.mode = 'answers';
   await pass(60_000);
-  // Not by itself: it was refused for what it is.
+  // Not automatically: it was refused for its content.
   expect(store.getState().saveState).toBe('refused');
   store.getState().tryAgain();
   await pass(2000);

@@ -3,7 +3,7 @@ import { eachWithItsOwn, leave, load, open, pass, server, startAfresh } from './
 
 eachWithItsOwn();
 
-/** What a technician may do, and how long the line takes at each of it, ms. */
+/** Actions of a technician, and the connection time of each, ms. */
 type Act = ['enter', number] | ['undo'] | ['redo'] | ['wait', number] | ['line', number] | ['reload', number];
 
 const anAct: fc.Arbitrary<Act> = fc.oneof(
@@ -15,7 +15,7 @@ const anAct: fc.Arbitrary<Act> = fc.oneof(
   fc.tuple(fc.constant('reload' as const), fc.constantFrom(0, 20, 300, 1000)),
 );
 
-/** A line on which what is sent takes a while to arrive, and its answer as long again; no answer outlives its page. */
+/** A connection with latency each way; no answer outlives its page. */
 const slowLine = () => {
   const line = { ms: 0, page: 0 };
   const real = server.fetch;

@@ -34,7 +34,7 @@ describe('visits', () => {
     expect(store.getState().readings.map(({ value, replaces }) => [value, replaces])).toEqual([[20, null]]);
     store.getState().showVisit(server.job.visits[0]!.id);
     expect(store.getState().readings.map(({ value }) => value)).toEqual([12]);
-    // What is entered while an older visit is shown is of today's.
+    // Entries made while an older visit is displayed belong to today's.
     store.getState().addReading(outdoor(21));
     expect(store.getState().readings.map(({ value }) => value)).toEqual([20, 21]);
   });

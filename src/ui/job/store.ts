@@ -17,12 +17,12 @@ import { undoEntries } from './undo';
 
 const ALL_RIGHTS: Rights = { personId: '', change: true, read: true };
 
-/** How long typing must rest before it is kept on the device. */
+/** Debounce before typed text is stored on the device. */
 const TYPED_MS = 200;
-/** How often what waits is kept again while the page is open. */
+/** Interval for storing waiting entries while the page is open. */
 const HOLD_MS = 3000;
 
-/** Takes up what an earlier page of this device left unacknowledged. */
+/** Restores what an earlier page of this device left unacknowledged. */
 const takeUpDrafts = ({ get }: StateAccess, sender: Sender, isGone?: (tab: string) => boolean) => {
   const { saved, rights } = get();
   const drafts = loadDrafts<JobDraft>(saved.id, rights.personId, isGone);
@@ -30,8 +30,8 @@ const takeUpDrafts = ({ get }: StateAccess, sender: Sender, isGone?: (tab: strin
 };
 
 /**
- * Takes up what is left of earlier pages: of this tab and of tabs long quiet at once, of tabs that are known to be gone
- * as soon as the browser says so, and where it does not, once they have been quiet for long enough.
+ * Restores drafts of earlier pages: this tab's and long-idle tabs' at once, tabs known to be gone as soon as the
+ * browser says so, and otherwise after enough idle time.
  */
 const takeUpAll = (access: StateAccess, sender: Sender): (() => void) => {
   const tookUp = (isGone: (tab: string) => boolean) => {
@@ -49,7 +49,7 @@ const takeUpAll = (access: StateAccess, sender: Sender): (() => void) => {
   };
 };
 
-/** Keeps what waits while the page lives, and sends it when the line is back. Returns how to end that. */
+/** Stores waiting entries while the page is open, and sends them when the connection is back. Returns how to stop. */
 const watchPage = ({ get }: StateAccess, sender: Sender) => {
   const hold = () => {
     if (!isEmptyDraft(get())) sender.tell({ kind: 'hold' });
@@ -66,8 +66,8 @@ const watchPage = ({ get }: StateAccess, sender: Sender) => {
 };
 
 /**
- * The state of one job on this device. Facts save themselves shortly after they change; readings go out at once.
- * Whatever is not acknowledged is kept as a draft, and sent again until it is.
+ * State of one job on this device. Facts save themselves shortly after they change; readings go out at once. Whatever
+ * is not acknowledged is stored as a draft, and sent until it is.
  */
 export const createJobStore = (
   job: StoredJob,
@@ -87,7 +87,7 @@ export const createJobStore = (
         return { typed: entry === null ? others : { ...others, [name]: entry } };
       });
       clearTimeout(typing);
-      // What is given up must not come back by a reload in the same breath.
+      // A dropped draft must not return with an immediate reload.
       if (entry === null) hold();
       else typing = setTimeout(hold, TYPED_MS);
     };

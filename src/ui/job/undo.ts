@@ -5,12 +5,9 @@ import { sayReading } from './history-entries';
 import type { Sender } from './sender';
 import type { JobState, StateAccess, Undoable } from './state';
 
-/**
- * Undo and redo, in the order in which things were entered: a fact gets its earlier value, and of a reading what stood
- * before it stands again; the record keeps both.
- */
+/** Undo and redo in entry order: a fact gets its earlier value, an item its previous word; the record keeps both. */
 export const undoEntries = (access: StateAccess, sender: Sender): Pick<JobState, 'undo' | 'redo'> => {
-  /** Takes one thing back; what would bring it back in its turn, or null where something newer stands instead. */
+  /** Undoes one step; returns its redo, or null if something newer replaced it. */
   const takeBack = (step: Undoable): Undoable | null => {
     const { facts, readings, undoable, redoable } = access.get();
     if (step.kind === 'fact') {
@@ -21,7 +18,7 @@ export const undoEntries = (access: StateAccess, sender: Sender): Pick<JobState,
     const word = undoneReading(readings, step.id, step.before);
     if (!word) return null;
     const back = sayReading(access, word);
-    // What is said again is a line of its own: to undo the old one is from now on to undo this one.
+    // A restored word is a new entry: undoing the old one means undoing this one.
     const again = (each: Undoable): Undoable =>
       each.kind === 'reading' && each.id === step.before?.id ? { ...each, id: back.id } : each;
     access.set((state) => ({ undoable: state.undoable.map(again), redoable: state.redoable.map(again) }));

@@ -2,10 +2,10 @@ import { startTransition, useEffect, useState } from 'react';
 import type { Moment } from '@/core/control/moment';
 import { useMoment } from './deferred-model';
 
-/** The needle stands once it has not moved for this long, ms. */
+/** The needle counts as resting after this long without moving, ms. */
 const RESTS_MS = 250;
 
-/** The moment for what stands below the fold and takes long to calculate: it follows once the needle stands. */
+/** The moment for slow calculations below the fold: it follows once the needle rests. */
 export const useDebouncedMoment = (): Moment => {
   const moment = useMoment();
   const [rested, setRested] = useState(moment);

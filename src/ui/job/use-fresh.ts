@@ -7,7 +7,7 @@ import { saveJobCopy } from '../offline/device';
 import { call } from '../requests/api';
 import { useJobNow, useStoreOfJob } from './provider';
 
-/** What is acknowledged is kept on the device, and told to other tabs, once it has rested so long, ms. */
+/** Delay before acknowledged state goes to the device and to other tabs, ms. */
 const REST_MS = 300;
 
 const markOf = ({ revision, readings, settingMarks, visits }: StoredJob): JobMark => ({
@@ -16,22 +16,22 @@ const markOf = ({ revision, readings, settingMarks, visits }: StoredJob): JobMar
 });
 
 /**
- * Keeps the job fresh: what is acknowledged here goes to the device and to other tabs, what others did comes in without
- * touching what is being typed.
- * @returns to be told how far the job is on the server; what is missing here is then fetched
+ * Keeps the job fresh: acknowledged state goes to the device and other tabs; changes by others come in without touching
+ * what is being typed.
+ * @returns to be told the job's state on the server; missing parts are then fetched
  */
 export const useFreshJob = () => {
   const store = useStoreOfJob()!;
   const now = useJobNow();
   useEffect(() => {
-    // Another person's tab, or another crew's job under the same id, is none of this one's.
+    // Another person's tab, or another crew's job with the same id, does not concern this one.
     const { saved: own, rights } = now();
     const channel = new BroadcastChannel(`gate-cross:job:${rights.crewId ?? rights.personId}:${own.id}`);
     let told: StoredJob = now().saved;
     let timer: ReturnType<typeof setTimeout> | undefined;
     channel.onmessage = ({ data }: MessageEvent<StoredJob>) => {
       now().receive(data);
-      // What came from another tab is not told back to it.
+      // State received from another tab is not sent back.
       told = now().saved;
     };
     const unsubscribe = store.subscribe(({ saved }) => {

@@ -9,7 +9,7 @@ import { JOB_PAGES } from './pages';
 import { useJobNow } from './provider';
 import { jobQuery } from './query';
 
-/** The keys of a job page. They keep still while someone types or a dialog is open. */
+/** Keyboard shortcuts of a job page. Inactive while typing or while a dialog is open. */
 export const useKeys = ({ onCommands, onKeys }: { onCommands: () => void; onKeys: () => void }) => {
   const now = useJobNow();
   const { scale } = useDegrees();

@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import type { SentJob } from '@/workers/day.worker';
 import { useJob } from './provider';
 
-/** The job as it goes to the worker; the same object as long as it is the same job. */
+/** The job as sent to the worker; the same object while unchanged. */
 export const useSentJob = (): SentJob => {
   const facts = useJob((job) => job.facts);
   const confirmed = useJob((job) => job.confirmed);

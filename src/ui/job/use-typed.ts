@@ -6,13 +6,13 @@ import { createStore } from 'zustand/vanilla';
 import { useStoreOfJob } from './provider';
 import type { JobState } from './state';
 
-/** What fields outside of a job read: nothing is typed. */
+/** Fields outside of a job: no unfinished text. */
 const NOTHING_TYPED = createStore<Pick<JobState, 'typed'>>()(() => ({ typed: {} }));
 
 /**
- * Text that is in a field and is not entered yet; null: none. In a job, a field with a name keeps each keystroke
- * on the device, so that a reload or a change of page brings it back.
- * @param name what the field is for, once in a job; without one the text lives as long as the field
+ * Unfinished text of a field; null: none. In a job, a named field stores each keystroke on the device, so that a reload
+ * or page change restores it.
+ * @param name unique in a job; without one the text lives as long as the field
  */
 export const useTyped = (name: string | undefined): readonly [string | null, (text: string | null) => void] => {
   const job = useStoreOfJob();

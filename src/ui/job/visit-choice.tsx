@@ -9,7 +9,7 @@ import { call, failedWords } from '../requests/api';
 import { useJob } from './provider';
 import { newVisit } from './visits';
 
-/** Shows another visit, says what this one is for, or begins the next. */
+/** Shows another visit, sets its reason, or begins the next. */
 export const VisitChoice = ({ shown }: { shown: Visit }) => {
   const jobId = useJob((job) => job.saved.id);
   const visits = useJob((job) => job.visits);

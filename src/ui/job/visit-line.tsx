@@ -10,7 +10,7 @@ import { isVisitOver, shownVisit } from './visits';
 
 const VisitChoice = lazyClient(() => import('./visit-choice').then((module) => module.VisitChoice));
 
-/** Whether the visit shown is over by now; asked anew each minute, and only once the page is on the device. */
+/** Whether the displayed visit is over; checked every minute, after hydration. */
 const useIsOver = (visit: Visit | undefined): boolean => {
   const now = useJobNow();
   const readings = useJob((job) => job.readings);
@@ -25,7 +25,7 @@ const useIsOver = (visit: Visit | undefined): boolean => {
   return isOver;
 };
 
-/** Which visit is shown, why someone came, and how to begin the next one. */
+/** The displayed visit, its reason, and how to begin the next. */
 export const VisitLine = () => {
   const shown = useJob(shownVisit);
   const goOnWith = useJob((job) => job.goOnWith);

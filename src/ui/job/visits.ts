@@ -5,7 +5,7 @@ import { everything } from '@/core/sync/state';
 import { usePerson } from '../person/person';
 import type { JobState } from './state';
 
-/** A visit that begins now, for the likeliest reason. */
+/** A new visit with the likeliest reason. */
 export const newVisit = (visits: readonly Visit[]): Visit => ({
   id: uuid(),
   reason: likelyReason(visits),
@@ -14,18 +14,15 @@ export const newVisit = (visits: readonly Visit[]): Visit => ({
   author: usePerson.getState().author,
 });
 
-/** The visit that is shown; undefined where there was none yet. */
+/** The displayed visit; undefined if there is none yet. */
 export const shownVisit = ({ visits, visit }: Pick<JobState, 'visits' | 'visit'>): Visit | undefined =>
   visits.find(({ id }) => id === visit) ?? lastVisit(visits);
 
-/** Whether a visit is over now: what is entered then belongs to another, unless someone goes on with it. */
+/** Whether a visit is over: new entries then belong to another, unless it is continued. */
 export const isVisitOver = (state: JobState, visit: Visit): boolean =>
   visit.id !== state.goesOnWith && isClosed(visit, allEntries(everything(state)), Date.now());
 
-/**
- * The visit to which something that is entered now belongs: the one shown while it goes on, else the last, else a new
- * one.
- */
+/** The visit for new entries: the displayed one while it lasts, else the last, else a new one. */
 export const visitToEnter = (state: JobState): { readonly visit: Visit; readonly isNew: boolean } => {
   for (const visit of [shownVisit(state), lastVisit(state.visits)])
     if (visit && !isVisitOver(state, visit)) return { visit, isNew: false };

@@ -1,4 +1,4 @@
-/** The application's sign: a load line crossing a source between two lockout marker. */
+/** The application's logo: a load line crossing a source between two lockout markers. */
 export const AppMark = ({ size = 28 }: { size?: number }) => (
   <svg width={size} height={size} viewBox="0 0 32 32" aria-hidden>
     <path d="M3 24 29 7" stroke="currentColor" strokeWidth="2.2" />

@@ -3,7 +3,7 @@
 import { ArrowLeft } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 
-/** Back to where the reader came from. */
+/** Back to the previous page. */
 export const BackButton = () => {
   const router = useRouter();
   return (

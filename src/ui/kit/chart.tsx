@@ -3,7 +3,7 @@
 import type { ComponentProps } from 'react';
 import ReactApexChart from 'react-apexcharts';
 
-/** A chart that never reaches beyond its place, not even before it is drawn anew for a narrower screen. */
+/** A chart that never overflows its container, even before it is redrawn for a narrower screen. */
 export const Chart = (props: ComponentProps<typeof ReactApexChart>) => (
   <div className="min-w-0 overflow-x-clip">
     <ReactApexChart {...props} />

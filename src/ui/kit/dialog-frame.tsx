@@ -5,34 +5,34 @@ import { useState } from 'react';
 
 interface DialogFrameProps {
   readonly title: string;
-  /** A sentence that says what is asked, under the title. */
+  /** A sentence below the title. */
   readonly about?: React.ReactNode;
-  /** Left out where there is no way out but to answer. */
+  /** Omitted if there is no way out but to answer. */
   readonly onClose?: () => void;
   readonly isWide?: boolean;
-  /** Whether it comes up from the foot of a phone’s screen, where the thumb is. */
+  /** Whether it comes up from the bottom of a phone’s screen. */
   readonly isAtFoot?: boolean;
-  /** Whether it asks before what cannot be taken back: a tap outside is no answer. */
+  /** Whether it confirms something irreversible: a tap outside does not close it. */
   readonly isAlert?: boolean;
   readonly children: React.ReactNode;
 }
 
-/** What the focus comes back to: what has it now; a menu is gone by then, so the button that opened it. */
+/** Element that regains focus: the focused one; a menu is gone by then, so the button that opened it. */
 const openerNow = (): Element | null => {
   const menu = document.activeElement?.closest('[role="menu"]');
   return menu ? document.getElementById(menu.getAttribute('aria-labelledby') ?? '') : document.activeElement;
 };
 
 /**
- * A dialog as all of them are: over the page, scrolling in itself, its title first. Esc and a tap outside close it, and
- * the focus goes back to where it was.
+ * The common dialog frame: over the page, scrolls inside, title first. Esc and a tap outside close it, and focus
+ * returns.
  */
 export const DialogFrame = (props: DialogFrameProps) => {
   const { title, about, onClose, isWide = false, isAtFoot = false, isAlert = false, children } = props;
   const place = isAtFoot
     ? 'inset-x-0 bottom-0 max-h-[92dvh] rounded-t border-t bg-paper p-3'
     : `inset-x-3 top-[8dvh] mx-auto max-h-[84dvh] rounded border bg-sheet p-5 ${isWide ? 'max-w-2xl' : 'max-w-md'}`;
-  // It is opened by being drawn, so there is no trigger that would take the focus back.
+  // It opens when rendered, so there is no trigger that would take the focus back.
   const [opener] = useState(openerNow);
   return (
     <Dialog.Root open onOpenChange={(isOpen) => !isOpen && onClose?.()}>
@@ -57,5 +57,5 @@ export const DialogFrame = (props: DialogFrameProps) => {
   );
 };
 
-/** Closes the dialog that it is in. */
+/** Closes its dialog. */
 export const DialogClose = Dialog.Close;

@@ -1,4 +1,4 @@
-/** Hands a file to the browser's downloads. */
+/** Downloads a file. */
 export const download = (name: string, content: Blob): void => {
   const address = URL.createObjectURL(content);
   const link = Object.assign(document.createElement('a'), { href: address, download: name });

@@ -1,7 +1,7 @@
 import Link from 'next/link';
 import { AppMark } from './app-mark';
 
-/** The head of a page that is no job: the mark goes back to where it belongs, then its title. */
+/** Header of a page outside of jobs: logo as back link, then title. */
 export const HeaderWithBack = ({
   to,
   toLabel,

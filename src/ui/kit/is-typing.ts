@@ -1,6 +1,6 @@
-/** Radio buttons and check boxes take no letters: keys of the page go past them. */
+/** Radio buttons and check boxes take no text: page shortcuts work there. */
 const TYPED_INTO = 'input:not([type=radio]):not([type=checkbox]), textarea, select, [contenteditable=true]';
 
-/** Whether a key pressed here is text for a field, and so no key of the page. */
+/** Whether a key press is text input, and so not a shortcut. */
 export const isTyping = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement && target.matches(TYPED_INTO);

@@ -1,10 +1,10 @@
 import { defaultFilter } from 'cmdk';
 
-/** How well something fits what is typed, within one phrase: letters gathered from several find what no one meant. */
+/** Match score within one phrase: letters gathered from several phrases find what no one meant. */
 export const matchPhrase = (value: string, search: string, keywords: string[] = []): number =>
   Math.max(...[value, ...keywords].map((phrase) => defaultFilter(phrase, search)));
 
-/** Whether each word that is typed is in a text, as in a long list of sentences. */
+/** Whether a text contains every typed word, for long lists of sentences. */
 export const matchWords = (value: string, search: string): number => {
   const text = value.toLowerCase();
   return search

@@ -6,10 +6,10 @@ import type { MenuChoice, MenuProps } from './menu';
 
 export type { MenuChoice };
 
-/** A button with a menu behind it. */
+/** A button that opens a menu. */
 export const MenuButton = lazyPopup<MenuProps>('menu', () => import('./menu').then(({ Menu }) => Menu));
 
-/** What can be done to one line of a list, behind one button. */
+/** Actions on a list line behind one button. */
 export const MoreMenu = ({ of, choices }: { of: string; choices: readonly MenuChoice[] }) => (
   <MenuButton
     className="bare-button"

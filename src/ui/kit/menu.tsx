@@ -3,7 +3,7 @@
 import { DropdownMenu } from 'radix-ui';
 import type { OpenerProps } from '../loading/lazy-popup';
 
-/** One thing that can be done. */
+/** One action. */
 export interface MenuChoice {
   readonly id: string;
   readonly face: React.ReactNode;
@@ -15,7 +15,7 @@ export interface MenuProps extends OpenerProps {
   readonly choices: readonly MenuChoice[];
 }
 
-/** A menu with the button that opens it; open as it is first drawn. */
+/** A menu with its button; open when first rendered. */
 export const Menu = ({ className, label, face, choices }: MenuProps) => (
   <DropdownMenu.Root modal={false} defaultOpen>
     <DropdownMenu.Trigger className={className} aria-label={label}>

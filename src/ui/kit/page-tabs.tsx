@@ -9,11 +9,11 @@ interface PageTabsProps {
   /** Id of the job's page. */
   readonly page: string;
   readonly label: string;
-  /** Ways through it; the path of the first screen is empty. */
+  /** Its tabs; the path of the first screen is empty. */
   readonly tabs: readonly { readonly path: string; readonly label: string }[];
 }
 
-/** The ways through a page of the job that has several. The moment goes along. */
+/** Tabs of a page of the job. The moment is kept. */
 export const PageTabs = ({ page, label: name, tabs }: PageTabsProps) => {
   const id = useJob((job) => job.saved.id);
   const query = useJob(jobQuery);

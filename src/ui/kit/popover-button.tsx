@@ -3,7 +3,7 @@
 import { lazyPopup } from '../loading/lazy-popup';
 import type { PopoverProps } from './popover';
 
-/** A button next to which something opens. */
+/** A button that opens a popover. */
 export const PopoverButton = lazyPopup<PopoverProps>('dialog', () =>
   import('./popover').then(({ Popover }) => Popover),
 );

@@ -4,14 +4,14 @@ import { Popover as Radix } from 'radix-ui';
 import type { OpenerProps } from '../loading/lazy-popup';
 
 export interface PopoverProps extends OpenerProps {
-  /** What it holds is called, where that is other than what its button says. */
+  /** Name of its content, if different from the button's. */
   readonly about?: string;
   readonly align?: 'start' | 'center' | 'end';
   readonly contentClassName: string;
   readonly children: React.ReactNode;
 }
 
-/** Something that opens next to its button; open as it is first drawn. */
+/** A popover next to its button; open when first rendered. */
 export const Popover = ({
   className,
   label,

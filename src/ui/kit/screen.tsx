@@ -6,7 +6,7 @@ import { NARROW_SCREEN, useMedia } from './use-media';
 
 const WasNarrow = createContext(false);
 
-/** Stands around the whole application, and keeps what screen this device has for the next page from the server. */
+/** Wraps the whole application, and remembers this device's screen for the server. */
 export const ScreenProvider = ({ wasNarrow, children }: { wasNarrow: boolean; children: React.ReactNode }) => {
   const isNarrow = useMedia(NARROW_SCREEN, wasNarrow);
   useEffect(() => {
@@ -15,5 +15,5 @@ export const ScreenProvider = ({ wasNarrow, children }: { wasNarrow: boolean; ch
   return <WasNarrow value={wasNarrow}>{children}</WasNarrow>;
 };
 
-/** Whether this is a phone held upright; on the server, and until a page is alive, as it was last time. */
+/** Whether this is a phone in portrait; on the server and until hydration, as it was last time. */
 export const useNarrow = (): boolean => useMedia(NARROW_SCREEN, use(WasNarrow));

@@ -1,4 +1,4 @@
-/** A table wider than its place: it scrolls by itself, by hand and by keyboard, and never the page. */
+/** A table wider than its container: it scrolls inside, by touch and keyboard, and the page never does. */
 export const Scroller = ({ label, children }: { label: string; children: React.ReactNode }) => (
   <div role="region" aria-label={label} tabIndex={0} className="relative overflow-x-auto">
     {children}

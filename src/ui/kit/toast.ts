@@ -6,20 +6,20 @@ import { whenIdle } from '../loading/idle';
 const toaster = whenIdle(() => import('./toaster'));
 
 let shown: (() => void) | undefined;
-/** Settles once the place for messages is on the page. */
+/** Resolves once the toaster is on the page. */
 const isShown = new Promise<void>((resolve) => (shown = resolve));
 
 type Place = Awaited<ReturnType<typeof toaster>>['ShownToaster'];
 let place: Place | null = null;
 let draw: (place: Place) => void = () => undefined;
 
-/** The place for messages is drawn by `whoever`, as soon as there is one. */
+/** Another component renders the toaster when notified. */
 export const mountToaster = (whoever: (place: Place) => void): void => {
   draw = whoever;
   if (place) draw(place);
 };
 
-/** To be told once the place for messages is on the page. */
+/** Notified once the toaster is on the page. */
 export const toastsAreShown = (): void => shown!();
 
 const ready = async () => {
@@ -29,10 +29,7 @@ const ready = async () => {
   return say;
 };
 
-/**
- * Says something in passing, such as what was done and how to undo it; where the place for it cannot be had, the
- * browser says it.
- */
+/** Shows a short message, such as what was done and Undo; if the toaster cannot be loaded, the browser's alert does. */
 export const toast = Object.assign(
   (words: string, how?: ExternalToast): void =>
     void ready().then(
@@ -40,7 +37,7 @@ export const toast = Object.assign(
       () => window.alert(words),
     ),
   {
-    /** Says in passing that something was not done, and what to do. */
+    /** Shows that something was not done, and what to do. */
     error: (words: string, how?: ExternalToast): void =>
       void ready().then(
         (say) => say.error(words, how),

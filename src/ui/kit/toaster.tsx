@@ -5,9 +5,9 @@ import { Toaster } from 'sonner';
 
 export { toast } from 'sonner';
 
-/** Where short messages with their Undo appear. */
+/** Where short messages with Undo appear. */
 export const ShownToaster = ({ onShown }: { onShown: () => void }) => {
-  // What is inside has begun to listen before this is said.
+  // The toaster listens before this is sent.
   useEffect(onShown, [onShown]);
   return (
     <Toaster

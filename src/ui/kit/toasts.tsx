@@ -4,7 +4,7 @@ import { type ComponentType, useEffect, useState } from 'react';
 import { scheduleIdle } from '../loading/idle';
 import { mountToaster, toastsAreShown } from './toast';
 
-/** Where short messages with their Undo appear; it comes with the first of them. */
+/** Where short messages with Undo appear; loaded with the first one. */
 export const Toasts = () => {
   const [Place, setPlace] = useState<ComponentType<{ onShown: () => void }> | null>(null);
   useEffect(() => {

@@ -2,14 +2,14 @@
 
 import { useCallback, useSyncExternalStore } from 'react';
 
-/** A phone held sideways: wide, and too short for what stands upright. */
+/** A phone in landscape: wide and very low. */
 export const SHORT_SCREEN = '(orientation: landscape) and (max-height: 500px)';
-/** A phone held upright. */
+/** A phone in portrait. */
 export const NARROW_SCREEN = '(max-width: 39.99rem)';
 
 /**
- * Whether a media query holds.
- * @param onServer what is drawn before the screen is known
+ * Whether a media query matches.
+ * @param onServer value before the screen is known
  */
 export const useMedia = (query: string, onServer = false): boolean => {
   const subscribe = useCallback(

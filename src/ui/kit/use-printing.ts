@@ -3,11 +3,11 @@
 import { useEffect, useState } from 'react';
 import { flushSync } from 'react-dom';
 
-/** Whether the page is being printed: what is only for paper is not drawn before. */
+/** Whether the page is printing: print-only parts are rendered only then. */
 export const usePrinting = (): boolean => {
   const [isPrinting, setIsPrinting] = useState(false);
   useEffect(() => {
-    // The browser takes the page as set now when its event returns.
+    // The browser prints the page as it is when its event handler returns.
     const before = () => flushSync(() => setIsPrinting(true));
     const after = () => setIsPrinting(false);
     window.addEventListener('beforeprint', before);

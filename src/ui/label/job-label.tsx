@@ -36,7 +36,7 @@ const Since = ({ door }: { door: LabelFacts }) => {
   );
 };
 
-/** The label of a job, to print; and the one in the door held against it. */
+/** A job's label to print, and comparison with the one in the panel door. */
 export const JobLabel = () => {
   const facts = useJob((job) => job.facts);
   const marks = useJob((job) => job.settingMarks);

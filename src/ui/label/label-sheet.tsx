@@ -22,7 +22,7 @@ const Lines = ({ title, lines }: { title: string; lines: readonly string[] }) =>
   );
 };
 
-/** The label as it is stuck into the panel door: 70 mm wide, black on white whatever the theme. */
+/** The panel-door label: 70 mm wide, black on white in any theme. */
 export const LabelSheet = ({ label }: { label: PanelLabel }) => (
   <article
     aria-label="Label"

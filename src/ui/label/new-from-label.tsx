@@ -11,7 +11,7 @@ import { ScanLabel } from './scan-label';
 
 const Made = ({ read }: { read: LabelFacts }) => {
   const router = useRouter();
-  const [id] = useState(() => uuid()); // one id for all tries: a request sent twice makes one job
+  const [id] = useState(() => uuid()); // one id for all attempts: a resent request makes one job
   const [problem, setProblem] = useState('');
   const label = useMemo(() => panelLabel(read.facts, [], read.on), [read]);
   const make = async () => {
@@ -40,7 +40,7 @@ const Made = ({ read }: { read: LabelFacts }) => {
   );
 };
 
-/** A label from a panel door opens the plan it was made of, in a job of its own. */
+/** A panel-door label opens its plan as a separate job. */
 export const NewFromLabel = () => {
   const [read, setRead] = useState<LabelFacts | null>(null);
   return (

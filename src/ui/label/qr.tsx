@@ -1,9 +1,9 @@
 import { create } from 'qrcode';
 
-/** Light modules around a code that a reader needs to find it. */
+/** Quiet zone around a QR code, modules. */
 const QUIET = 4;
 
-/** A text as a QR code, drawn; the alphanumeric signs that a label uses are held densely. */
+/** A text as a QR code; the alphanumeric characters of a label are encoded densely. */
 export const Qr = ({ text, label, className }: { text: string; label: string; className: string }) => {
   const { modules } = create(text, { errorCorrectionLevel: 'M' });
   const { size } = modules;

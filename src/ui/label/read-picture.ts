@@ -1,7 +1,7 @@
-/** Longest edge of a picture that is searched for a code, px: enough for the finest code, and quick. */
+/** Maximum edge of a picture searched for a code, px: enough for the finest code, and fast. */
 const MOST_PX = 1600;
 
-/** A picture as its pixels, scaled down where it is larger than need be. */
+/** A picture's pixels, scaled down if larger than needed. */
 const pixelsOf = async (file: File): Promise<ImageData> => {
   const picture = await createImageBitmap(file);
   const scale = Math.min(1, MOST_PX / Math.max(picture.width, picture.height));
@@ -13,7 +13,7 @@ const pixelsOf = async (file: File): Promise<ImageData> => {
   return context.getImageData(0, 0, canvas.width, canvas.height);
 };
 
-/** The text of the QR code in a picture, read on the device; null where there is none, or the file is no picture. */
+/** Text of the QR code in a picture, read on the device; null if none, or if the file is not a picture. */
 export const codeInPicture = async (file: File): Promise<string | null> => {
   try {
     const { data, width, height } = await pixelsOf(file);

@@ -8,7 +8,7 @@ import { codeInPicture } from './read-picture';
 
 const NO_CODE = 'No code found. Take the picture straight on, in good light, with the code filling the frame.';
 
-/** A label read from a picture or from its text, on the device alone. What is wrong is said; nothing is kept of it. */
+/** A label read from a picture or from its text, only on the device. Errors are shown; nothing is stored. */
 export const ScanLabel = ({ onRead }: { onRead: (label: LabelFacts) => void }) => {
   const [text, setText] = useState('');
   const [why, setWhy] = useState<string | null>(null);

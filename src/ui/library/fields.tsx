@@ -2,7 +2,7 @@
 
 import { useId, useState } from 'react';
 
-/** A cell of a table to type into: it has its name for readers only. */
+/** A table cell for typing, with its name for screen readers. */
 export const Cell = ({
   label,
   value,
@@ -31,7 +31,7 @@ interface FieldProps {
   readonly onChange: (value: string) => void;
 }
 
-/** A field with its label above; a number is handed on once it makes sense. */
+/** A field with its label above; a number is reported once valid. */
 export const Field = ({ label, value, isMono = false, isNumber = false, onChange }: FieldProps) => {
   const id = useId();
   const [typed, setTyped] = useState<string | null>(null);
@@ -99,7 +99,7 @@ export const Pick = ({ label, hasLabel = false, value, options, onChange }: Pick
   );
 };
 
-/** Steps, one a line. */
+/** Steps, one per line. */
 export const StepsField = ({
   label,
   value,

@@ -39,7 +39,7 @@ export const useNewProfile = () => {
   };
 };
 
-/** The Library: what each controller calls its settings. Those that ship are copied; the crew's own are typed in. */
+/** The Library: controllers' own names for settings. Shipped profiles are copied; the crew's own are edited. */
 export const Library = ({ profiles }: { profiles: readonly StoredProfile[] }) => {
   const router = useRouter();
   const [, startTransition] = useTransition();

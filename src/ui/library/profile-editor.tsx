@@ -23,7 +23,7 @@ const SAID = {
   refused: 'Not saved',
 } as const;
 
-/** Types in a controller from its manual. What is wrong is said while it is typed; it saves itself. */
+/** Edits a controller profile from its manual. Problems are shown while typing; it saves itself. */
 export const ProfileEditor = ({ stored }: { stored: StoredProfile }) => {
   const { profile, change, state, problem, theirs, settle } = useProfileDraft(stored);
   const problems = useMemo(() => profileProblems(profile), [profile]);

@@ -5,7 +5,7 @@ import { HeaderWithBack } from '../kit/header-with-back';
 import { ProfileEditor } from './profile-editor';
 import { ProfileReader } from './profile-reader';
 
-/** One controller: one that ships is read, the crew's own are typed in. */
+/** One controller: shipped ones are read-only, the crew's own are editable. */
 export const ProfilePage = ({ stored }: { stored: StoredProfile }) => {
   const isShipped = stored.revision === null;
   return (

@@ -7,7 +7,7 @@ import { type ControllerProfile, optionsOf, settingsOf } from '@/core/setup/prof
 import { settingById } from '@/core/setup/settings';
 import { useNewProfile } from './library';
 
-/** A profile that ships, to be read and copied. */
+/** A shipped profile, to read and copy. */
 export const ProfileReader = ({ profile }: { profile: ControllerProfile }) => {
   const create = useNewProfile();
   return (

@@ -3,11 +3,11 @@ import type { Parsed } from '@/core/border/parse';
 import type { ControllerProfile } from '@/core/setup/profiles/profile';
 import type { ProfileWorker } from '@/workers/profile.worker';
 
-/** A file that has not been read after so long is not a profile, ms. */
+/** Time limit for parsing a profile file, ms. */
 const SLOWEST_MS = 10_000;
 const LATE = { ok: false, path: '', error: 'It takes too long to read. Is it the right file?' } as const;
 
-/** Reads a profile's file off the page: whatever someone has put in it, the page goes on. */
+/** Parses a profile file in a worker: whatever it contains, the page keeps running. */
 export const readProfile = async (text: string): Promise<Parsed<ControllerProfile>> => {
   const worker = new Worker(new URL('../../workers/profile.worker.ts', import.meta.url), { type: 'module' });
   let timer: ReturnType<typeof setTimeout> | undefined;

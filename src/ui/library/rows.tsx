@@ -17,7 +17,7 @@ interface RowsProps<Row> {
   readonly onChange: (rows: readonly Row[]) => void;
 }
 
-/** A short list whose rows are typed in: waits, scopes, switch banks, jumper blocks. */
+/** A short editable list: delays, scopes, switch banks, jumper blocks. */
 export const Rows = <Row,>({ title, item, rows, newRow, columns, onChange }: RowsProps<Row>) => (
   <fieldset>
     <legend className="font-label text-lg font-semibold">{title}</legend>

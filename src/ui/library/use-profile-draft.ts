@@ -18,20 +18,17 @@ type SaveState = 'saved' | 'waiting' | 'saving' | 'lost' | 'stale' | 'refused';
 const SAVE_DELAY_MS = 700;
 const RETRY_MS = 3000;
 
-/** What has been typed into a profile and is not acknowledged yet. */
+/** Unacknowledged edits of a profile. */
 interface ProfileDraft {
   readonly baseRevision: number | null;
   readonly profile: ControllerProfile;
 }
 
 const draftOf = (id: string) => `profile:${id}`;
-/** Whose what is typed here is. */
+/** Owner of the edits. */
 const mine = (): string => actingUser()?.personId ?? deviceUser()?.personId ?? '';
 
-/**
- * A profile being typed in: it saves itself, keeps what is not saved on the device, and asks when someone saved
- * first.
- */
+/** A profile draft: saves itself, stores unsaved edits on the device, and asks after a conflict. */
 export const useProfileDraft = (stored: StoredProfile) => {
   const [profile, setProfile] = useState(stored.profile);
   const [state, setState] = useState<SaveState>('saved');
@@ -58,11 +55,11 @@ export const useProfileDraft = (stored: StoredProfile) => {
       const now = live.current;
       if (now.isSending || now.isStale) return;
       now.isSending = true;
-      // The same content sent again is the same save; a newer one waits its turn.
+      // The same content sent again is the same save; a newer one waits.
       now.sent ??= now.profile;
       now.saveId ??= uuid();
       setState('saving');
-      // One that began on this device is made on the server first.
+      // A profile begun on this device is created on the server first.
       const who = deviceUser();
       if (who && isQueued(now.profile.id, 'before', who.personId)) await sendQueued(who.personId, () => true);
       const answer = await call<StoredProfile>('/api/profiles', {
@@ -130,7 +127,7 @@ export const useProfileDraft = (stored: StoredProfile) => {
     [schedule],
   );
 
-  /** Ends a stale save: this version is saved over the other, or the other is taken. */
+  /** Settles a conflict: this version is saved over the other, or the other is taken. */
   const settle = (takesTheirs: boolean) => {
     if (!theirs) return;
     live.current = { ...live.current, revision: theirs.revision, isStale: false, sent: null, saveId: null };

@@ -12,7 +12,7 @@ const STEPS = [
   ['readBack', 'How to read values back'],
 ] as const;
 
-/** How one works a controller: its steps, waits, scopes, switch banks and jumper blocks. */
+/** How to operate a controller: steps, delays, scopes, switch banks and jumper blocks. */
 export const Workings = ({
   profile,
   onChange,

@@ -5,8 +5,8 @@ import { startTransition, useEffect, useState, useSyncExternalStore } from 'reac
 const never = () => () => undefined;
 
 /**
- * What stands below the fold: on a screen that is gone to by a tap it is drawn a moment after what stands above, in
- * pieces that let a finger through. A page that the server drew has it at once, and so has a way to a place in it.
+ * A part below the fold: on a screen reached by a tap it renders shortly after the part above, in pieces that keep
+ * input responsive. Server-rendered pages have it at once, and so do links to an anchor in it.
  */
 export const DeferBelowFold = ({ children }: { children: React.ReactNode }) => {
   const isServers = useSyncExternalStore(

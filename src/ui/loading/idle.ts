@@ -49,10 +49,10 @@ export const scheduleIdle = (): (() => void) => {
   };
 };
 
-/** How long until what did not come is asked for again, ms. */
+/** Delay before a failed load is retried, ms. */
 const AGAIN_MS = 3000;
 
-/** Gets a part at rest, and asks until it comes. */
+/** Loads a part at idle, retrying until it succeeds. */
 export const isIdle = async <T>(get: () => Promise<T>): Promise<T> => {
   await rested;
   for (;;)

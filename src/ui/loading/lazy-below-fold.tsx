@@ -4,9 +4,9 @@ import { type ComponentType, lazy, memo, Suspense, useEffect, useRef } from 'rea
 import { IDLE_TIMEOUT, isIdle } from './idle';
 
 /**
- * A part of a page that stands below the fold: the server draws it with the rest, and its code comes once the page is
- * alive and at rest, or someone reaches for it. What is done to it before is held, as on a whole page.
- * It takes no props: a part drawn anew before it is alive would be taken down.
+ * A part of a page below the fold: the server renders it, and its code loads when the page is interactive and idle, or
+ * when someone reaches for it. Earlier input is queued, as on the whole page. It takes no props, because a rerender
+ * before hydration would remove it.
  */
 export const lazyBelowFold = (get: () => Promise<ComponentType>): ComponentType => {
   const isServers = typeof window === 'undefined';

@@ -5,8 +5,8 @@ import type { ComponentType } from 'react';
 import { whenIdle } from './idle';
 
 /**
- * A part that is drawn with its first use alone, such as a dialog: the server never draws it, and its code comes with
- * that use, or once the page is at rest.
+ * A part rendered only on first use, such as a dialog: never on the server, and its code loads with that use, or at
+ * idle.
  */
 export const lazyClient = <P>(get: () => Promise<ComponentType<P>>): ComponentType<P> =>
   dynamic(whenIdle(get), { ssr: false });

@@ -4,10 +4,10 @@ import { type ComponentType, useState } from 'react';
 import { toast } from '../kit/toast';
 import { whenIdle } from './idle';
 
-/** Said where a part of a page cannot be got. */
+/** Message if a part of a page cannot be loaded. */
 export const NOT_LOADED = 'This part did not load: the server cannot be reached. Tap again when you are online.';
 
-/** The button that opens something: how it looks, and what it is called where its face does not say. */
+/** The button of a popup: its look, and its name if its face has none. */
 export interface OpenerProps {
   readonly className: string;
   readonly label?: string;
@@ -15,10 +15,10 @@ export interface OpenerProps {
 }
 
 /**
- * A button whose inside (a menu, a popover) is got with its first tap, or once the page is at rest; until then it is a
- * plain button that looks the same.
- * @param get the whole of it, which opens as it is first drawn
- * @param kind what it opens, for those who do not see it
+ * A button whose popup (a menu, a popover) loads on first tap or at idle; until then it is a plain button that looks
+ * the same.
+ * @param get the whole component, which opens when first rendered
+ * @param kind what it opens, for screen readers
  */
 export const lazyPopup = <P extends OpenerProps>(
   kind: 'menu' | 'dialog',

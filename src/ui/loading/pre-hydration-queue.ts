@@ -1,21 +1,21 @@
 /**
- * Holds what is tapped and typed on a page that is shown and not alive yet, and does it once it is: on a slow line
- * that takes seconds, and a tap that does nothing is a tap lost. It hears of everything first and keeps it to itself:
- * a page that is half alive swallows a tap on what is not, or takes a key without the text before it. Runs as text in
- * the page's head, before anything else is loaded, so it uses nothing from outside itself.
+ * Queues taps and typing on a page that is visible but not hydrated, and replays them once it is: on a slow connection
+ * that takes seconds, and a tap that does nothing is lost. It captures every event first: a half-hydrated page swallows
+ * a tap on a part that is not ready, or takes a key without the text before it. Runs as text in the page's head, before
+ * anything else is loaded, so it uses nothing from outside itself.
  */
 export const queueEarlyInput = () => {
   type Field = HTMLInputElement | HTMLTextAreaElement | HTMLSelectElement;
   const LOOK_MS = 40;
-  // Each part of a page takes its mark away itself, once it is taken over whole: see ui/waking.
+  // Each part of a page removes its own mark once it is hydrated: see ui/loading/mark-hydrating.
   const isAlive = (element: Element) => element.closest('[data-waking]') === null;
-  // How much is held is on the document, for whoever asks whether all of it is done.
+  // The queue length is an attribute of the document, for anyone who waits until it is empty.
   const page: Document & { heldTouches?: number } = document;
   const holds = (by: 1 | -1) => {
     page.heldTouches = (page.heldTouches ?? 0) + by;
   };
-  // In the order in which it was done: what is found is found before it is left otherwise. What comes later has an
-  // order of its own, so that the page waits for none of it.
+  // In original order, so that each event finds the page as it was then. Lazy parts have their
+  // own order, so that the page does not wait for them.
   interface Held {
     readonly isReady: () => boolean | null;
     readonly act: () => void;
@@ -45,9 +45,9 @@ export const queueEarlyInput = () => {
     queue.push({ isReady, act });
     if (queue.length === 1) setTimeout(() => go(queue), LOOK_MS);
   };
-  /** Whether what was done before is being done now: what is done meanwhile comes after it. */
+  /** Whether the queue is being replayed: new events go after it. */
   const isDoing = () => !isActing && queues.page.length > 0 && queues.page[0]!.isReady() !== false;
-  /** Does something to an element once it is alive; never, where it is gone by then. */
+  /** Runs an action on an element once it is hydrated; never if it is gone. */
   const onceAlive = (element: Element, act: () => void) =>
     once(
       element.closest('[data-waking="later"]') ? queues.later : queues.page,
@@ -60,16 +60,16 @@ export const queueEarlyInput = () => {
     element instanceof HTMLSelectElement ||
     (element instanceof HTMLInputElement && !['checkbox', 'radio', 'file'].includes(element.type));
 
-  /** Writes text into a field unnoticed by React. */
+  /** Writes text into a field without React noticing. */
   const write = (field: Field, text: string) => {
     const kind = Object.getPrototypeOf(field) as object;
     Object.getOwnPropertyDescriptor(kind, 'value')?.set?.call(field, text);
   };
-  /** Brings back what is held where a part, drawn anew before it was told, has written what it knew over it. */
+  /** Restores queued text that a rerender before replay has overwritten. */
   const restore = () => {
     for (const [field, { value }] of held) {
       if (field.value === value || !field.isConnected) continue;
-      // To select the text of a field is to go there.
+      // Selecting the text of a field focuses it.
       const isWhole =
         document.activeElement === field &&
         !(field instanceof HTMLSelectElement) &&
@@ -81,9 +81,9 @@ export const queueEarlyInput = () => {
     }
   };
 
-  /** Enters text as its owner would: React hears of it only where it differs from what it knows. */
+  /** Replays typed text: React sees it only if it differs from its value. */
   const type = (field: Field, { value, isEntered }: { value: string; isEntered: boolean }) => {
-    // Known to differ, so that a guess typed out is heard of as well.
+    // Made to differ, so that retyping an assumption is noticed too.
     if (!(field instanceof HTMLSelectElement)) field.value = value === '' ? '0' : '';
     write(field, value);
     const isChosen = field instanceof HTMLSelectElement;
@@ -103,7 +103,7 @@ export const queueEarlyInput = () => {
     });
   };
 
-  // What is held once it is touched is held until it is let go, whatever comes alive between.
+  // Once a press is queued, its release is queued too, whatever hydrates in between.
   let touched: Element | null = null;
   const isHeld = (pressed: Element) => pressed === touched || !isAlive(pressed) || isDoing();
   const pressedBy = ({ target }: Event) =>
@@ -132,7 +132,7 @@ export const queueEarlyInput = () => {
       event.stopImmediatePropagation();
       const touch = { bubbles: true, cancelable: true, pointerType: (event as PointerEvent).pointerType ?? 'mouse' };
       onceAlive(pressed, () => {
-        // Menus open as they are pressed, everything else as it is let go.
+        // Menus open on press, everything else on release.
         pressed.dispatchEvent(new PointerEvent('pointerdown', touch));
         pressed.dispatchEvent(new PointerEvent('pointerup', touch));
         (pressed as HTMLElement).click();
@@ -140,7 +140,7 @@ export const queueEarlyInput = () => {
     },
     true,
   );
-  // A field is the page's own once it is alive and has been told what it holds.
+  // A field belongs to the page once it is hydrated and its text was replayed.
   const isPages = (field: Field) => isAlive(field) && !held.has(field) && !isDoing();
   addEventListener('beforeinput', restore, true);
   addEventListener(
@@ -164,7 +164,7 @@ export const queueEarlyInput = () => {
     },
     true,
   );
-  // A part that comes later does not keep the page's keys waiting.
+  // A lazy part does not hold up the page's keys.
   const isPageAlive = () => document.querySelector('[data-waking=""]') === null;
   const oncePageIsAlive = (act: () => void) => once(queues.page, isPageAlive, act);
   addEventListener(
@@ -176,12 +176,12 @@ export const queueEarlyInput = () => {
       if (isField(target)) {
         if (isPages(target)) return;
         event.stopImmediatePropagation();
-        // What is entered is what was typed, not what a part drawn anew has written over it since.
+        // Enter uses the typed text, not what a rerender has written over it.
         restore();
         if (key === 'Enter' && held.has(target)) hold(target, { isEntered: true });
         return;
       }
-      // A part that is drawn is pressed by its own hand, which is not there yet; a real button makes a click by itself.
+      // An SVG part handles its own press, which is not attached yet; a real button makes a click by itself.
       const drawn = target.closest('[role="button"]:not(button)');
       if (drawn && (key === 'Enter' || key === ' ')) {
         if (!isHeld(drawn)) return;
@@ -190,14 +190,14 @@ export const queueEarlyInput = () => {
         onceAlive(drawn, () => drawn.dispatchEvent(new KeyboardEvent('keydown', again)));
         return;
       }
-      // A sign is a key of the page; all other keys do what they do by themselves.
+      // A character key is a page shortcut; other keys keep their native action.
       if ([...key].length !== 1 || key === ' ' || (isPageAlive() && !isDoing())) return;
       event.stopImmediatePropagation();
       oncePageIsAlive(() => document.body.dispatchEvent(new KeyboardEvent('keydown', again)));
     },
     true,
   );
-  // What the browser opened by itself stays open; who shows more for it only has not heard of it.
+  // What the browser opened natively stays open; only its handler has not heard of it.
   const opened = new Set<HTMLDetailsElement>();
   const onToggle = ({ target }: Event) => {
     if (!(target instanceof HTMLDetailsElement) || isAlive(target) || opened.has(target)) return;

@@ -2,24 +2,24 @@
 
 import { useCallback, useEffect, useState } from 'react';
 
-/** A drag that goes on starts nothing new. */
+/** Delay before work starts, so that a continuing drag starts none. */
 const SETTLE_MS = 250;
 
-/** What long work tells on its way: how far it is, from 0 to 1, and answers, of which the last one is whole. */
+/** Callbacks of long work: progress from 0 to 1, and answers, the last of which is complete. */
 export interface WorkCallbacks<T> {
   readonly onShare: (share: number) => void;
   readonly onAnswer: (answer: T, isWhole: boolean) => void;
 }
 
-/** Begins work for a question; gives back what ends it. */
+/** Starts work on a question; returns how to cancel it. */
 export type StartWork<Q, T> = (question: Q, tells: WorkCallbacks<T>) => () => void;
 
 /**
- * Long work, away from the page. The last answer stays until the next is there; `share` is how far the next one is.
- * Canceled, it asks again only when the question changes or when told to.
- * @param question the same object as long as it is the same question; null: nothing is asked
- * @param begin the same function always
- * @param settleMs how long a question must stand before work on it begins
+ * Long work outside of the page. The last answer stays until the next; `share` is the progress of the next. Once
+ * canceled, it restarts only when the question changes or on request.
+ * @param question the same object as long as it is the same question; null: no work
+ * @param begin always the same function
+ * @param settleMs delay before work on a question starts
  */
 export const useLongWork = <Q, T>(question: Q | null, begin: StartWork<Q, T>, settleMs = SETTLE_MS) => {
   const [answer, setAnswer] = useState<{ readonly to: Q; readonly answer: T; readonly isWhole: boolean } | null>(null);
@@ -32,7 +32,7 @@ export const useLongWork = <Q, T>(question: Q | null, begin: StartWork<Q, T>, se
     const timer = setTimeout(() => {
       setShare(0);
       end = begin(question, {
-        // Progress may come in after the answer: by then it says nothing.
+        // Progress that arrives after the answer is ignored.
         onShare: (next) => setShare((now) => (now === null ? null : next)),
         onAnswer: (next, isWhole) => {
           setAnswer({ to: question, answer: next, isWhole });
@@ -49,7 +49,7 @@ export const useLongWork = <Q, T>(question: Q | null, begin: StartWork<Q, T>, se
   const isOfThis = answer !== null && answer.to === question;
   return {
     answer: answer?.answer ?? null,
-    /** Whether what stands is of this question, if only of a part of it. */
+    /** Whether the present answer belongs to this question, if only to part of it. */
     isCurrent: isOfThis,
     isWhole: isOfThis && answer.isWhole,
     isCancelled,

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { useDegrees } from '../degrees/degrees';
 import { METER_ADDRESS, outdoorF, outdoorHumidity, useHeard } from './heard';
 
-/** What an outdoor sensor says, and whether the needle goes with it. */
+/** Outdoor sensor reading, and whether the needle follows it. */
 const OutdoorSensor = () => {
   const { text } = useDegrees();
   const degrees = useHeard(outdoorF);
@@ -23,7 +23,7 @@ const OutdoorSensor = () => {
   );
 };
 
-/** Which meter is listened to, how to choose another, and whether the needle follows the outdoor sensor. */
+/** The meter in use, how to choose another, and whether the needle follows the outdoor sensor. */
 export const HeardSources = () => {
   const source = useHeard((state) => state.source);
   const link = useHeard((state) => state.link);

@@ -2,20 +2,20 @@ import { create } from 'zustand';
 import { keptUnit, OUTDOOR_CHANNEL } from '@/core/instrument/shown';
 import type { Heard, MeterSource } from './listening';
 
-/** Where `gate meter` serves its readings if no one says otherwise. */
+/** Default address of `gate meter`. */
 export const METER_ADDRESS = 'http://127.0.0.1:4380/readings';
 
 interface HeardState {
   readonly source: MeterSource | null;
   readonly link: 'off' | 'opening' | 'open' | 'lost';
-  /** By input; one that stands as it stood is the same object. */
+  /** By input; unchanged ones are the same object. */
   readonly inputs: readonly Heard[];
   readonly listen: (source: MeterSource) => void;
   readonly stop: () => void;
-  /** Whether the needle of every page goes with an outdoor sensor that is heard. */
+  /** Whether the needle of all pages follows the outdoor sensor. */
   readonly followsOutdoors: boolean;
   readonly follow: (isFollowed: boolean) => void;
-  /** Listens on after a reload of the page. */
+  /** Continues listening after a reload. */
   readonly resume: () => void;
 }
 
@@ -38,12 +38,12 @@ const keptSource = (): MeterSource | null => {
   }
 };
 
-/** Reading lines is loaded when someone listens: most never do. */
+/** The line parser is loaded when listening starts, which most people never do. */
 const loadListening = () => import('./listening');
 
 let hangUp: () => void = () => undefined;
 
-/** What the instruments in reach show, on this device alone. */
+/** Readings of connected instruments, on this device only. */
 export const useHeard = create<HeardState>()((set, get) => {
   const stop = () => {
     hangUp();
@@ -62,7 +62,7 @@ export const useHeard = create<HeardState>()((set, get) => {
       set({ source, link: 'opening' });
       keepSource(source);
       void loadListening().then(({ listenTo }) => {
-        // Someone may have stopped, or chosen another, meanwhile.
+        // Listening may have stopped or changed meanwhile.
         if (get().source !== source) return;
         hangUp = listenTo(source, {
           onLink: (link) => get().link !== link && set({ link }),
@@ -84,6 +84,6 @@ const outdoorsIn = (inputs: readonly Heard[], unit: string): number | null => {
   return typeof value === 'number' ? value : null;
 };
 
-/** What an outdoor sensor says: °F, and %; null where none is heard. */
+/** Outdoor sensor reading: °F, and %; null: none. */
 export const outdoorF = ({ inputs }: HeardState): number | null => outdoorsIn(inputs, '°F');
 export const outdoorHumidity = ({ inputs }: HeardState): number | null => outdoorsIn(inputs, '%');

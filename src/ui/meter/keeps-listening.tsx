@@ -5,7 +5,7 @@ import { atOutdoor } from '@/core/control/moment';
 import { useJobNow } from '../job/provider';
 import { outdoorF, useHeard } from './heard';
 
-/** On every page of a job: listens on after a reload, and moves the needle with an outdoor sensor that is followed. */
+/** On every page of a job: continues listening after a reload, and moves the needle with a followed outdoor sensor. */
 export const KeepsListening = () => {
   const now = useJobNow();
   const resume = useHeard((state) => state.resume);

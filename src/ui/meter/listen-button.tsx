@@ -15,7 +15,7 @@ const LINKS = {
   lost: 'Lost the meter; retrying',
 } as const;
 
-/** Whether a meter is listened to, and which: its steady figure can then be taken with a tap. */
+/** Whether a meter is connected, and which: its steady value can then be used with a tap. */
 export const ListenButton = () => {
   const link = useHeard((state) => state.link);
   const meter = useHeard(({ inputs }) => inputs.find(({ shown }) => shown.channel !== OUTDOOR_CHANNEL)?.shown.meter);

@@ -3,23 +3,23 @@ import { inputOf, type Shown } from '@/core/instrument/shown';
 import { KEPT_MS, type Sample, type Steadiness, steadinessOf } from '@/core/instrument/steady';
 import { openRadio, type RadioWord } from './radio';
 
-/** What is listened to: the simulated meter of the Library, or a stream of lines at an address of this machine. */
+/** The source to listen to: the simulated meter of the Library, or a stream at an address of this machine. */
 export type MeterSource = { readonly kind: 'simulated' } | { readonly kind: 'address'; readonly address: string };
 
-/** One input of an instrument as set now. */
+/** One input of an instrument in its present state. */
 export interface Heard {
   readonly input: string;
   readonly shown: Shown;
   readonly standing: Steadiness;
 }
 
-/** How often silence is looked for, ms. */
+/** Interval for detecting silence, ms. */
 const LOOK_EVERY_MS = 2000;
 
-/** Who is told what is heard. */
+/** Subscribers. */
 interface Listener {
   readonly onLink: (link: 'open' | 'lost') => void;
-  /** By input; one that stands as it stood is the same object. */
+  /** By input; unchanged ones are the same object. */
   readonly onInputs: (inputs: readonly Heard[]) => void;
 }
 
@@ -39,7 +39,7 @@ const tuneIn = (source: MeterSource, onLine: (line: string) => void, { onLink }:
   return () => stream.close();
 };
 
-/** Listens to the instruments at a place; returns how to stop. */
+/** Listens to the instruments at a source; returns how to stop. */
 export const listenTo = (source: MeterSource, listener: Listener): (() => void) => {
   const samples = new Map<string, readonly Sample[]>();
   let known: readonly Heard[] = [];
@@ -59,7 +59,7 @@ export const listenTo = (source: MeterSource, listener: Listener): (() => void) 
   };
   const take = (line: string) => {
     const read = parseMeterLine(line);
-    // What is no line is not shown: the instrument's bridge tells what is wrong with it.
+    // Invalid lines are not shown: the instrument's bridge reports what is wrong.
     if (!read.ok) return;
     const atMs = performance.now();
     const input = inputOf(read.value);

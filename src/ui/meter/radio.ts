@@ -2,7 +2,7 @@ import type { Moment } from '@/core/control/moment';
 import type { Asked } from '@/core/diagnosis/simulated-house';
 import type { Facts } from '@/core/job/document';
 
-/** Between pages of one browser: the simulated meter's lines, and where a page wants its leads. */
+/** Messages between pages of one browser: the simulated meter's lines, and where a page wants its probes. */
 export type RadioWord =
   | { readonly kind: 'line'; readonly line: string }
   | {
@@ -10,9 +10,9 @@ export type RadioWord =
       readonly facts: Facts;
       readonly moment: Moment;
       readonly asked: Asked;
-      /** What the page calls it. */
+      /** The page's name for it. */
       readonly words: string;
     };
 
-/** The channel that simulated instruments send on. */
+/** Channel of simulated instruments. */
 export const openRadio = (): BroadcastChannel => new BroadcastChannel('gate-cross:radio');

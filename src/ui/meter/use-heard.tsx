@@ -12,11 +12,11 @@ import { type ProbesTo, useSendProbes } from './use-leads';
 export interface UseReadingProps {
   readonly leads: ProbesTo;
   readonly onTake: (value: number | 'OL', beside: ReadingDetails) => void;
-  /** Whether it is the one reading that is asked for now: a simulated meter goes there by itself. */
+  /** Whether it is the present reading: a simulated meter goes there by itself. */
   readonly isAsked?: boolean;
 }
 
-/** One input: its figure as it moves, and a tap that takes it once it stands. */
+/** One input: its moving value, and a button to use it once steady. */
 const OneInput = ({
   heard,
   unit,
@@ -47,7 +47,7 @@ const OneInput = ({
   );
 };
 
-/** What each input shows, or why it is none for this reading; and where a simulated meter's leads go. */
+/** Each input's value, or why it does not fit this reading; and where a simulated meter's probes go. */
 export const UseHeardReading = ({
   source,
   leads,

@@ -4,7 +4,7 @@ import { useJobNow } from '../job/provider';
 import { useHeard } from './heard';
 import { openRadio, type RadioWord } from './radio';
 
-/** What a reading is of, for whoever holds the leads. */
+/** What a reading is about, for whoever holds the probes. */
 export interface ProbesTo {
   readonly of: Observation | undefined;
   readonly unit: string;
@@ -13,7 +13,7 @@ export interface ProbesTo {
   readonly isLine: boolean;
 }
 
-/** Tells the simulated meter where its leads go; a real one is moved by hand. */
+/** Tells the simulated meter where its probes go; a real one is moved by hand. */
 export const useSendProbes = () => {
   const now = useJobNow();
   const isSimulated = useHeard(({ source }) => source?.kind === 'simulated');

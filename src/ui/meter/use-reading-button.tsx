@@ -6,7 +6,7 @@ import type { UseReadingProps } from './use-heard';
 
 const TakeHeard = lazyClient(() => import('./use-heard').then((module) => module.UseHeardReading));
 
-/** Next to the field of a reading: what a meter that is listened to shows, taken with a tap. Nothing where none is. */
+/** Next to a reading's field: the connected meter's value, used with a tap. Nothing without a meter. */
 export const UseReadingButton = (props: UseReadingProps) => {
   const source = useHeard((state) => state.source);
   return source && <TakeHeard source={source} {...props} />;

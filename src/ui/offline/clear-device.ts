@@ -9,34 +9,34 @@ import { waitingHere, waitsHere } from './waiting';
 
 const EVERYWHERE = 'everywhere';
 
-/** How the device says that its person signed out, until the server has heard of it; null: it has, or he did not. */
+/** The device's mark that its person signed out, until the server knows; null: it knows, or they did not. */
 const signedOutHere = (): string | null =>
   document.cookie
     .split('; ')
     .find((pair) => pair.startsWith(`${SIGNED_OUT_COOKIE}=`))
     ?.slice(SIGNED_OUT_COOKIE.length + 1) ?? null;
 
-/** Longer than any session lasts, s. */
+/** Longer than any session, s. */
 const KEPT_S = 31 * 86_400;
 
-/** Ends the session on the server; false where it was not reached. */
+/** Ends the session on the server; false if out of reach. */
 const endSession = async (everywhere: boolean): Promise<boolean> =>
   (await call('/api/sign-out', { method: 'POST', body: { everywhere } })).kind === 'ok';
 
-/** Has the server end a session whose person signed out here offline. */
+/** Ends on the server a session whose person signed out here offline. */
 export const finishSignOut = async (): Promise<void> => {
   const kept = signedOutHere();
   if (kept !== null) await endSession(kept === EVERYWHERE);
 };
 
 /**
- * Signs out on this device, whether the server is reached or not, and though the session has ended: what the server has
- * is let go from it; what waits to be sent stays, under its person.
+ * Signs out on this device, whether or not the server is reached or the session has ended: data that the server has is
+ * removed; waiting entries stay, under their person.
  * @returns how many entries wait
  */
 export const clearDevice = async (everywhere: boolean): Promise<number> => {
   await restoreSafe();
-  // From here on no page is shown with this session, even where no one could end it.
+  // From here on no page is shown with this session, even if it could not be ended.
   document.cookie = `${SIGNED_OUT_COOKIE}=${everywhere ? EVERYWHERE : 'here'}; Path=/; SameSite=Lax; Max-Age=${KEPT_S}`;
   await endSession(everywhere);
   const who = deviceUser();

@@ -9,7 +9,7 @@ import { type QueuedRequest, queueRequest } from './queued-requests';
 import { pendingHere } from './waiting';
 
 /**
- * Puts a job that begins on this device there: it is worked on at once, and made on the server later under the same id.
+ * Stores a job that begins on this device: it is usable at once, and created on the server later under the same id.
  * @returns false where no one is known to work here, or the device has no room
  */
 const begins = async (
@@ -55,7 +55,7 @@ const begins = async (
   );
 };
 
-/** Begins a job on this device, where the server is not reached. */
+/** Begins a job on this device while the server is out of reach. */
 export const createOffline = (id: string, name: string, changes: readonly FactChange[]): Promise<boolean> =>
   begins(id, beginJob(name, changes), {
     words: `New job: ${name || 'New job'}`,
@@ -64,8 +64,8 @@ export const createOffline = (id: string, name: string, changes: readonly FactCh
   });
 
 /**
- * Makes a copy of a job on this device, as it is here, with what waits to be sent; it lands as what it was when it was
- * made, whatever became of the other one meanwhile. Readings are never copied.
+ * Copies a job on this device, with its waiting entries; it is stored as it was when copied, whatever happens to the
+ * original meanwhile. Readings are never copied.
  */
 export const duplicateOffline = async (id: string, from: string): Promise<boolean> => {
   const kept = await savedBundle(from, deviceUser()?.personId ?? '');

@@ -23,7 +23,7 @@ import { SavedJobs } from './saved-jobs';
 import { type Waiting, waitingHere, waitsHere } from './waiting';
 import { WaitingList } from './waiting-list';
 
-/** Asks the server to archive a job, once it is reached, unless someone else saved it since it was seen here. */
+/** Asks the server to archive a job once it is reached, unless someone else saved it since. */
 const archiveHere = async ({ id, name }: SavedJobSummary, personId: string): Promise<boolean> => {
   const kept = await savedBundle(id, personId);
   return (
@@ -49,7 +49,7 @@ interface Found {
   readonly errands: readonly QueuedRequest[];
 }
 
-/** What is on this device: jobs that open offline, and what waits to be sent, with its way out. */
+/** This device's contents: jobs for offline use, and waiting entries with ways to send them. */
 export const DeviceList = () => {
   const [found, setFound] = useState<Found | null>(null);
   const look = useCallback(async () => {
@@ -63,13 +63,13 @@ export const DeviceList = () => {
     const asked = setTimeout(() => void look(), 0);
     return () => clearTimeout(asked);
   }, [look]);
-  // What is done while someone looks is off the list at once.
+  // Actions take effect in the list at once.
   useEffect(() => onRequestDone(() => void look()), [look]);
   if (found === null) return null;
   const { who, lines, waiting, errands } = found;
   const personId = who?.personId ?? '';
   const waits = new Map(waiting.filter(({ isOthers }) => !isOthers).map((each) => [each.jobId, each]));
-  /** What was asked for here is done at once where there is signal. */
+  /** Requests made here are sent at once when online. */
   const done = async (isKept: boolean, words: string) => {
     if (!isKept) return toast.error('Not enough space on this device. Remove other jobs first.');
     await sendQueued(personId, (jobId) => waitsHere(jobId, personId));

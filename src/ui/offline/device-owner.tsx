@@ -6,9 +6,9 @@ import { setActingUser } from '../requests/acting-user';
 import { restoreSafe } from '../storage/safe-storage';
 import { setDeviceUser } from './device-user';
 
-/** Says on every page of someone who is signed in that this device is his. */
+/** Records on every signed-in page whose device this is. */
 export const DeviceOwner = ({ who }: { who: AtWork }) => {
-  // Before anything on the page asks the server: what it asks is asked as him.
+  // Before any request of the page: requests are sent as this person.
   useState(() => {
     if (typeof window !== 'undefined') setActingUser(who);
   });

@@ -9,14 +9,14 @@ const KEY = 'gate-cross:who';
 const keepWho = (crew: AtWork): void => {
   try {
     const text = JSON.stringify(crew);
-    // What is there already is not written again: each write waits for the disk.
+    // Existing data is not written again: each write waits for the disk.
     if (localStorage.getItem(KEY) !== text) saveSafe(KEY, text);
   } catch {
     // A device that keeps nothing knows nobody.
   }
 };
 
-/** Who worked here last; null where no one did, or signed out. */
+/** Who worked here last; null if no one, or if they signed out. */
 export const deviceUser = (): AtWork | null => {
   try {
     return JSON.parse(localStorage.getItem(KEY) ?? 'null') as AtWork | null;
@@ -26,14 +26,14 @@ export const deviceUser = (): AtWork | null => {
 };
 
 /**
- * Says whose device this is from now on, as at sign-in and on every page of someone who is signed in. What an older
- * version saved here without a name was the one's before; who reads is the new one.
+ * Records whose device this is, at sign-in and on every signed-in page. Unnamed drafts of an older version belonged to
+ * the previous person; the new one takes readings now.
  */
 export const setDeviceUser = (crew: AtWork): void => {
   const before = deviceUser();
   setActingUser(crew);
   if (before?.personId === crew.personId) {
-    // A page that knows less of the crew leaves what is known.
+    // A page that does not know the crew leaves it as it is.
     keepWho(crew.names.length > 0 ? crew : { ...crew, names: before.names, instruments: before.instruments });
     return;
   }
@@ -42,7 +42,7 @@ export const setDeviceUser = (crew: AtWork): void => {
   usePerson.getState().set({ author: crew.me });
 };
 
-/** Forgets whose device this is, as when he signs out: what waits stays under his name. */
+/** Forgets whose device this is, at sign-out: waiting entries stay under their name. */
 export const forgetDeviceUser = (): void => {
   const before = deviceUser();
   if (before) claimDrafts(before.personId);

@@ -4,34 +4,34 @@ import type { JobBundle } from '@/core/job/job-bundle';
 import { jobName } from '@/core/job/job-name';
 import type { StoredJob } from '@/core/job/stored-job';
 
-/** A job as this device has it. */
+/** A job on this device. */
 interface OnDevice {
   readonly id: string;
   readonly along: JobBundle;
 }
 
-/** A line of the list of what is on the device. */
+/** A line of the device list. */
 export interface SavedJobSummary {
   readonly id: string;
-  /** Whose it is: another person who signs in on this device does not see it. */
+  /** Its owner: another person who signs in here does not see it. */
   readonly personId: string;
   readonly name: string;
-  /** Whether someone took it along; one that was only opened goes when others come. */
+  /** Whether someone saved it for offline use; a job that was only opened may be evicted. */
   readonly isTaken: boolean;
-  /** When the server was last heard of it, and when it was last open here; ms. */
+  /** When the server last sent it, and when it was last opened here; ms. */
   readonly keptAt: number;
   readonly usedAt: number;
   readonly kB: number;
 }
 
-/** Jobs are large and opened one at a time; their list is read whole, and small. */
+/** Jobs are large and opened one at a time; their list is small and read whole. */
 interface Schema extends DBSchema {
   jobs: { key: string; value: OnDevice };
   lines: { key: string; value: SavedJobSummary };
   years: { key: string; value: WeatherHours };
 }
 
-/** Jobs that stay on a device because they were open lately, next to those that someone took along. */
+/** Number of recently opened jobs kept on a device, besides those saved for offline use. */
 const MOST_RECENT = 20;
 
 const kBOf = (along: JobBundle) => Math.ceil(JSON.stringify(along).length / 1000);
@@ -44,7 +44,7 @@ const open = async (): Promise<IDBPDatabase<Schema>> => {
       if (before < 1) database.createObjectStore('jobs', { keyPath: 'id' });
       const lines = database.createObjectStore('lines', { keyPath: 'id' });
       database.createObjectStore('years', { keyPath: 'id' });
-      // What the version before kept in one record is listed from now on.
+      // Upgrades the single record of the previous version to a list.
       for (const { along, ...line } of (await transaction.objectStore('jobs').getAll()) as (OnDevice &
         SavedJobSummary)[])
         await lines.put({ ...line, name: jobName(along.job.document.facts), kB: kBOf(along) });
@@ -62,12 +62,12 @@ const open = async (): Promise<IDBPDatabase<Schema>> => {
 
 const device = (): Promise<IDBPDatabase<Schema>> =>
   (opened ??= open().catch((problem: unknown) => {
-    // What did not open now may later.
+    // What failed to open now may work later.
     opened = undefined;
     throw problem;
   }));
 
-/** Does something with what is on the device; a device that keeps nothing, or is full, answers with what is in. */
+/** Uses the device database; a device without storage, or a full one, returns the fallback. */
 const onDevice = async <T>(work: (database: IDBPDatabase<Schema>) => Promise<T>, otherwise: T): Promise<T> => {
   try {
     return await work(await device());
@@ -76,7 +76,7 @@ const onDevice = async <T>(work: (database: IDBPDatabase<Schema>) => Promise<T>,
   }
 };
 
-/** What the server has too may be written to the disk when it suits; what only this device has is written at once. */
+/** Data that the server also has may be written lazily; data that only this device has is written at once. */
 const both = (database: IDBPDatabase<Schema>, isOnlyHere = false) =>
   database.transaction(['jobs', 'lines'], 'readwrite', { durability: isOnlyHere ? 'strict' : 'relaxed' });
 
@@ -90,7 +90,7 @@ const drop = async (database: IDBPDatabase<Schema>, ids: readonly string[]): Pro
 const byUse = (lines: readonly SavedJobSummary[]) => [...lines].sort((a, b) => b.usedAt - a.usedAt);
 
 /**
- * Keeps a job on the device as the server has it now, or will have it.
+ * Stores a job on the device as the server has it, or will have it.
  * @returns false where the device has no room for it
  */
 export const saveBundle = (along: JobBundle, isTaken?: boolean, isOnlyHere = false): Promise<boolean> =>
@@ -120,7 +120,7 @@ export const saveBundle = (along: JobBundle, isTaken?: boolean, isOnlyHere = fal
     return true;
   }, false);
 
-/** Changes what is kept of a person's job that is on the device; the same job as another one has it stays. */
+/** Changes a person's stored job; another person's copy stays. */
 const change = (id: string, personId: string, next: (along: JobBundle) => JobBundle): Promise<void> =>
   onDevice(async (database) => {
     const transaction = both(database);
@@ -135,39 +135,39 @@ const change = (id: string, personId: string, next: (along: JobBundle) => JobBun
     await transaction.done;
   }, undefined);
 
-/** Keeps what the server acknowledged of a person's job that is on the device. */
+/** Stores what the server acknowledged of a person's job on the device. */
 export const saveJobCopy = (job: StoredJob, personId: string): Promise<void> =>
   change(job.id, personId, (along) => ({ ...along, job }));
 
-/** Keeps what this device knows of next to a job, before the server does. */
+/** Stores what this device knows of a job's other data before the server does. */
 export const saveParts = (
   id: string,
   personId: string,
   parts: (along: JobBundle) => Partial<JobBundle>,
 ): Promise<void> => change(id, personId, (along) => ({ ...along, ...parts(along) }));
 
-/** A job of a person on this device; null where it is not here. */
+/** A person's job on this device; null if not here. */
 export const savedBundle = (id: string, personId: string): Promise<JobBundle | null> =>
   onDevice(async (database) => {
     const kept = await database.get('jobs', id);
     return kept?.along.crew.personId === personId ? kept.along : null;
   }, null);
 
-/** What of a person's jobs is on this device, those used last first. */
+/** A person's jobs on this device, last used first. */
 export const listSavedJobs = (personId: string): Promise<SavedJobSummary[]> =>
   onDevice(async (database) => byUse(await database.getAll('lines')).filter((line) => line.personId === personId), []);
 
-/** The job of a person that the server was last heard of: what is known of the crew from it is the newest there is. */
+/** The person's most recently refreshed job: its crew data is the newest. */
 export const newestBundle = async (personId: string): Promise<JobBundle | null> => {
   const newest = (await listSavedJobs(personId)).sort((a, b) => b.keptAt - a.keptAt)[0];
   return newest ? savedBundle(newest.id, personId) : null;
 };
 
-/** Lets a job go from the device; what waits of it to be sent stays. */
+/** Removes a job from the device; its waiting entries stay. */
 export const removeSaved = (id: string): Promise<void> => onDevice((database) => drop(database, [id]), undefined);
 
 /**
- * Lets everything go that the server has, as when a person signs out.
+ * Removes everything that the server has, at sign-out.
  * @param waits whether something of a job waits to be sent: that job stays, under its person
  */
 export const removeSent = (waits: (line: SavedJobSummary) => boolean): Promise<void> =>
@@ -180,13 +180,13 @@ export const removeSent = (waits: (line: SavedJobSummary) => boolean): Promise<v
     await database.clear('years');
   }, undefined);
 
-/** Keeps the hours of a year of weather on the device; false where it has no room. */
+/** Stores the hours of a weather year on the device; false if there is no space. */
 export const saveYear = (year: WeatherHours): Promise<boolean> =>
   onDevice(async (database) => {
     await database.put('years', year);
     return true;
   }, false);
 
-/** A year of weather on this device; null where it is not here. */
+/** A weather year on this device; null if not here. */
 export const savedYear = (id: string): Promise<WeatherHours | null> =>
   onDevice(async (database) => (await database.get('years', id)) ?? null, null);

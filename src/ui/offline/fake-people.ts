@@ -8,7 +8,7 @@ import { deviceUser, setDeviceUser } from './device-user';
 import { queuedRequests, queueRequest, retryRequest, sendQueued } from './queued-requests';
 import { takeOverHere, waitingFile, waitingHere, waitsHere } from './waiting';
 
-/** Two of one crew and one of another, on one device. */
+/** Two people of one crew and one of another, on one device. */
 const PEOPLE: readonly AtWork[] = [
   { personId: 'ana', crewId: 'first', me: 'Ana', role: 'technician', names: ['Ana', 'Cy'], instruments: [] },
   { personId: 'bo', crewId: 'second', me: 'Bo', role: 'lead', names: ['Bo'], instruments: [] },
@@ -21,7 +21,7 @@ interface Landed {
   readonly as: string;
 }
 
-/** A server that holds to its sessions and knows nothing of devices. */
+/** A server that enforces sessions and knows nothing about devices. */
 const server = { session: null as AtWork | null, isReached: true, hasFault: false, landed: [] as Landed[] };
 
 const answer = (path: string, init: { headers: Record<string, string>; body?: string }): Response => {
@@ -44,7 +44,7 @@ const answer = (path: string, init: { headers: Record<string, string>; body?: st
   return Response.json({});
 };
 
-/** Gives this process what a browser has, and the server that its pages ask. */
+/** Gives this process a browser environment, and the server for its pages. */
 const asBrowser = (): void => {
   let cookie = '';
   Object.assign(server, { session: null, isReached: true, hasFault: false, landed: [] });
@@ -63,20 +63,20 @@ const asBrowser = (): void => {
   });
 };
 
-/** Something that happens on the device. */
+/** An event on the device. */
 export type Act =
-  /** On this page, which is loaded anew, or in another tab, while this page stays as it was. */
+  /** On this page, freshly loaded, or in another tab, while this page stays as it was. */
   | { readonly kind: 'sign in' | 'sign in in another tab'; readonly who: number }
   | { readonly kind: 'session ends' | 'sign out' | 'signal lost' | 'signal back' | 'job begun' | 'entered' }
   | { readonly kind: 'looks' | 'takes over' | 'fault comes' | 'fault goes' };
 
-/** Whose page stands open: what is entered on it is his, whoever signed in meanwhile. */
+/** Whose page is open: entries on it are theirs, whoever signed in meanwhile. */
 let page: AtWork | null = null;
 let count = 0;
-/** Everything that was entered, and by whom. */
+/** Every entry, with its author. */
 let entered: { readonly id: string; readonly by: string }[] = [];
 
-/** What the page of whoever is signed in, or was last, does by itself when it is reached. */
+/** What the page of the signed-in person, or the last one, does by itself when online. */
 const sendWhatWaits = async (): Promise<void> => {
   const who = page;
   if (!who) return;
@@ -153,7 +153,7 @@ const does: Readonly<Record<Act['kind'], (act: Act) => Promise<void>>> = {
   },
   looks: async () => {
     await sendWhatWaits();
-    // The list is a page of its own: with signal it comes as whoever is signed in.
+    // The list is a page of its own: online it is rendered for the signed-in person.
     const { session, isReached } = server;
     if (isReached && session && document.cookie === '') setDeviceUser(session);
     const who = deviceUser();
@@ -178,19 +178,19 @@ const does: Readonly<Record<Act['kind'], (act: Act) => Promise<void>>> = {
   'fault goes': async () => {
     server.hasFault = false;
   },
-  // A lead of another crew has nothing to take over.
+  // A crew lead of another crew has nothing to take over.
   'takes over': async () => {
     const who = deviceUser();
     if (who?.personId === 'bo') takeOverHere(who);
   },
 };
 
-/** Kinds of acts; those of signing in name a person too, by his number. */
+/** Kinds of acts; sign-in acts name a person by number. */
 export const ACT_KINDS = Object.keys(does) as Act['kind'][];
 export const PEOPLE_COUNT = PEOPLE.length;
 
 /**
- * Lives through acts on one device of people of two crews, and lets each come back in the end.
+ * Plays acts on one device with people of two crews, then lets each come back.
  * @returns what is wrong with what landed, in words; empty: each entry landed once, as who entered it
  */
 export const liveTogether = async (acts: readonly Act[]): Promise<string> => {
@@ -204,7 +204,7 @@ export const liveTogether = async (acts: readonly Act[]): Promise<string> => {
     Object.assign(server, { isReached: true, hasFault: false });
     for (const [who] of PEOPLE.entries()) {
       await does['sign in']({ kind: 'sign in', who });
-      // Whoever was refused for what he may not is given more, and has it tried again.
+      // Someone who was refused for lack of rights is given them, and retries.
       if (server.session!.role === 'reader')
         for (const { id } of queuedRequests(server.session!.personId)) retryRequest(id);
       server.session = { ...server.session!, role: 'lead' };

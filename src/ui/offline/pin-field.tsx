@@ -7,7 +7,7 @@ interface PinFieldProps {
   readonly onType: (digits: string) => void;
 }
 
-/** A field for a PIN: digits alone, not shown, with the device's keys for numbers. */
+/** A PIN field: digits only, hidden, with the numeric keypad. */
 export const PinField = ({ label, value, isFirst = false, onType }: PinFieldProps) => {
   const field = useId();
   return (

@@ -7,7 +7,7 @@ import { PinField } from './pin-field';
 
 const waitWords = (seconds: number) => (seconds < 90 ? `${seconds} s` : `${Math.ceil(seconds / 60)} min`);
 
-/** Asks for the PIN of whom the device is kept for, before his jobs are shown offline. */
+/** Asks for the device owner's PIN before showing their jobs offline. */
 export const PinGate = ({ name, personId, onOpen }: { name: string; personId: string; onOpen: () => void }) => {
   const [pin, setPin] = useState('');
   const [problem, setProblem] = useState('');

@@ -43,7 +43,7 @@ const PinDialog = ({ personId, onClose }: { personId: string; onClose: () => voi
   );
 };
 
-/** Whether this device asks for a PIN before it opens offline, and the way to set one. */
+/** Whether this device asks for a PIN before it opens offline, and how to set one. */
 export const PinPart = ({ personId }: { personId: string }) => {
   const [isSetting, setSetting] = useState(false);
   const [, setLooked] = useState(0);

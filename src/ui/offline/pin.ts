@@ -1,24 +1,24 @@
 import { dropSafe, saveSafe } from '../storage/safe-storage';
 
-/** A PIN that a device asks for before it shows a person's jobs offline. */
+/** A device's PIN for a person's jobs offline. */
 interface KeptPin {
   readonly salt: string;
   readonly hash: string;
-  /** Wrong ones in a row, and until when no more are taken, ms. */
+  /** Consecutive wrong attempts, and until when no more are accepted, ms. */
   readonly wrong: number;
   readonly waitsUntil: number;
 }
 
-/** What came of trying a PIN. */
+/** Result of a PIN attempt. */
 export type PinTried = 'right' | 'wrong' | { readonly waitsS: number };
 
-/** Digits of a PIN. */
+/** PIN length, digits. */
 export const PIN_DIGITS = /^\d{4,8}$/;
-/** This many wrong ones are forgiven; from then on each costs twice the wait of the one before. */
+/** Free wrong attempts; after that each doubles the wait. */
 const FORGIVEN = 4;
 const FIRST_WAIT_MS = 30_000;
 const LONGEST_WAIT_MS = 3_600_000;
-/** Tries of an attacker who has the device's storage cost as much: 0.1 s each and more. */
+/** An attacker with the device's storage pays the same: 0.1 s or more per attempt. */
 const ROUNDS = 310_000;
 
 const keyOf = (personId: string) => `gate-cross:pin:${personId}`;
@@ -42,13 +42,13 @@ const kept = (personId: string): KeptPin | null => {
 };
 const keep = (personId: string, pin: KeptPin) => saveSafe(keyOf(personId), JSON.stringify(pin));
 
-/** Whether this browser can hold a PIN: over a name without TLS it cannot, and opens nothing offline either. */
+/** Whether this browser supports a PIN: not on a host name without TLS, where nothing opens offline either. */
 export const canHoldPin = (): boolean => globalThis.crypto?.subtle !== undefined;
 
-/** Whether a person's jobs ask for a PIN here offline. */
+/** Whether a person's jobs need a PIN here offline. */
 export const hasPin = (personId: string): boolean => kept(personId) !== null;
 
-/** Sets a person's PIN on this device, or another one. */
+/** Sets or changes a person's PIN on this device. */
 export const setPin = async (personId: string, pin: string): Promise<void> => {
   const salt = text(crypto.getRandomValues(new Uint8Array(16)));
   keep(personId, { salt, hash: await hashOf(pin, salt), wrong: 0, waitsUntil: 0 });
@@ -57,11 +57,11 @@ export const setPin = async (personId: string, pin: string): Promise<void> => {
 
 export const dropPin = (personId: string): void => dropSafe(keyOf(personId));
 
-/** Whether a person's jobs are open in this tab: no PIN is asked for, or the right one was given. */
+/** Whether a person's jobs are unlocked in this tab: no PIN, or the right one was given. */
 export const isOpenHere = (personId: string): boolean =>
   !hasPin(personId) || sessionStorage.getItem(OPENED) === personId;
 
-/** Tries a PIN; the right one opens this tab until it is closed. */
+/** Checks a PIN; the right one unlocks this tab until it is closed. */
 export const tryPin = async (personId: string, pin: string): Promise<PinTried> => {
   const known = kept(personId);
   if (!known) return 'right';

@@ -68,7 +68,7 @@ describe('what is done once the server is reached', () => {
       path === '/api/jobs' ? Response.json({ error: 'must be better', path: '' }, { status: 400 }) : Response.json({});
     await sendQueued('ana', () => false);
     expect(queuedRequests('ana')).toEqual([{ ...errand(), at: expect.any(Number), problem: 'must be better' }]);
-    // What has to be done before still is in the way: what comes after it would be refused as well.
+    // A refused prerequisite still blocks: what follows it would be refused as well.
     expect(isQueued(JOB, 'before', 'ana')).toBe(true);
     await sendQueued('ana', () => false);
     expect(asked.length).toBe(2);

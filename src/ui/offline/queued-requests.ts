@@ -2,24 +2,24 @@ import type { EnteredBy } from '@/core/access/entered-by';
 import { call } from '../requests/api';
 import { dropSafe, saveSafe } from '../storage/safe-storage';
 
-/** Something that is done on the server once it is reached, under an id of the device's own: done once. */
+/** A request to the server for later, under a device-made id: done once. */
 export interface QueuedRequest {
   readonly id: string;
-  /** What it is about: a job, a controller, a year of weather. What else waits for that goes before or after it. */
+  /** Its subject: a job, a controller, a weather year. Other entries on that go before or after it. */
   readonly about: string;
-  /** Who asked for it, and his crew; it goes out as him, and as no one else. */
+  /** Who requested it, and their crew; it is sent only as that person. */
   readonly personId: string;
   readonly crewId?: string | undefined;
-  /** Whether it is done before what else waits for that, as where a job begins, or after it. */
+  /** Whether it is sent before other entries on its subject, as when a job begins, or after them. */
   readonly phase: 'before' | 'after';
-  /** What it is, in words. */
+  /** Description in words. */
   readonly words: string;
   readonly path: string;
   readonly method: 'POST' | 'PUT';
   readonly body: unknown;
-  /** When it was asked for, ms. */
+  /** When it was requested, ms. */
   readonly at: number;
-  /** Why the server refused it; it stays to be looked at. */
+  /** Why the server refused it; it stays for review. */
   readonly problem?: string;
 }
 
@@ -36,28 +36,27 @@ const all = (): QueuedRequest[] => {
 const write = (errands: readonly QueuedRequest[]): void =>
   errands.length === 0 ? dropSafe(KEY) : saveSafe(KEY, JSON.stringify(errands));
 
-/** What a person asked for on this device, and the server has not done yet; the oldest first. */
+/** A person's requests on this device that the server has not done yet; oldest first. */
 export const queuedRequests = (personId: string): QueuedRequest[] =>
   all().filter((errand) => errand.personId === personId);
 
 /**
- * Whether a person asked here for something about a job or a controller that is to be done before what else waits for
- * it, or after. What has to be done before is in the way though the server refused it: what comes after it would
- * be refused as well.
+ * Whether a person has requests on a job or controller that go before other entries, or after. A refused prerequisite
+ * still blocks: what follows it would be refused as well.
  */
 export const isQueued = (about: string, phase: QueuedRequest['phase'], personId: string): boolean =>
   queuedRequests(personId).some(
     (errand) => errand.about === about && errand.phase === phase && (phase === 'before' || !errand.problem),
   );
 
-/** Why the server refused what has to be done about a job before anything else; empty where it did not. */
+/** Why the server refused a job's prerequisite; empty if it did not. */
 export const refusedBefore = (about: string, personId: string): string => {
   const stands = queuedRequests(personId).find((errand) => errand.about === about && errand.phase === 'before');
   return stands?.problem ? `${stands.words}: ${stands.problem}` : '';
 };
 
 /**
- * Keeps an queued request for when the server is reached.
+ * Queues a request until the server is reached.
  * @returns false where the device has no room for it
  */
 export const queueRequest = (errand: Omit<QueuedRequest, 'at' | 'problem'>): boolean => {
@@ -72,12 +71,12 @@ export const queueRequest = (errand: Omit<QueuedRequest, 'at' | 'problem'>): boo
 const refused = (errand: QueuedRequest, problem: string): void =>
   write(all().map((each) => (each.id === errand.id ? { ...each, problem } : each)));
 
-/** What is being asked for just now: another part of the page does not ask for it too. */
+/** Requests in progress: another part of the page does not send them too. */
 const underWay = new Set<string>();
 
 const tellers = new Set<(about: string) => void>();
 
-/** Tells whenever an queued request was done or refused, and about what. Returns how to end that. */
+/** Notifies when a queued request is done or refused, with its subject. Returns how to stop. */
 export const onRequestDone = (tell: (about: string) => void): (() => void) => {
   tellers.add(tell);
   return () => tellers.delete(tell);
@@ -88,31 +87,31 @@ const withoutProblem = (which: (errand: QueuedRequest) => boolean): void => {
     write(all().map(({ problem, ...errand }) => (!problem || which(errand) ? errand : { ...errand, problem })));
 };
 
-/** Has something that was refused tried again with what else waits. */
+/** Retries a refused request with everything else that waits. */
 export const retryRequest = (id: string): void => withoutProblem((errand) => errand.id === id);
 
-/** Has everything tried again that a person asked for about a job, and that was refused. */
+/** Retries all of a person's refused requests on a job. */
 export const retryRequests = (about: string, personId: string): void =>
   withoutProblem((errand) => errand.about === about && errand.personId === personId);
 
-/** Makes what others of a person's crew asked for here his own. */
+/** Takes over requests of others in a person's crew. */
 export const takeOverRequests = ({ personId, crewId }: EnteredBy): void => {
   if (crewId === undefined) return;
   write(all().map((errand) => (errand.crewId === crewId ? { ...errand, personId } : errand)));
 };
 
-/** How much of others waits to be done here, and how much of it is of the person's own crew. */
+/** Number of other people's waiting requests here, and how many are of the person's own crew. */
 export const othersRequests = (who: EnteredBy | null): { readonly all: number; readonly ofCrew: number } => {
   const others = all().filter(({ personId }) => personId !== who?.personId);
   const crewId = who?.crewId;
   return { all: others.length, ofCrew: others.filter((each) => crewId !== undefined && each.crewId === crewId).length };
 };
 
-/** Gives an queued request up. */
+/** Drops a queued request. */
 export const dropRequest = (id: string): void => write(all().filter((errand) => errand.id !== id));
 
 /**
- * Does a person's queued requests in their order, as far as the server is reached; one that it refuses stays, with why.
+ * Sends a person's queued requests in order, as far as the server is reached; a refused one stays with its reason.
  * @param waits whether something about a job still has to be sent: what comes after that has to wait
  */
 export const sendQueued = async (personId: string, waits: (about: string) => boolean): Promise<void> => {
@@ -122,7 +121,7 @@ export const sendQueued = async (personId: string, waits: (about: string) => boo
     const { path, method, body } = errand;
     const answer = await call(path, { method, body }, errand);
     underWay.delete(errand.id);
-    // A fault in one of them holds up no other; where no one answers, no one will.
+    // An error in one holds up no other; if the server does not answer one, it will answer none.
     if (answer.kind === 'lost' && answer.status === 500) continue;
     if (answer.kind === 'lost') return;
     if (answer.kind === 'ok') dropRequest(errand.id);

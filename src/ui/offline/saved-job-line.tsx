@@ -16,7 +16,7 @@ interface KeptJobLineProps {
   readonly onLetGo: () => void;
 }
 
-/** A job on this device: how old it is here, what waits of it, and what can be done to it offline. */
+/** A job on this device: its age here, waiting entries, and offline actions. */
 export const SavedJobLine = ({ line, waits, mayChange, onCopy, onArchive, onLetGo }: KeptJobLineProps) => {
   const { id, name, isTaken, keptAt, kB } = line;
   const choices: MenuChoice[] = [

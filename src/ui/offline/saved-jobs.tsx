@@ -3,10 +3,10 @@
 import { useId, useState } from 'react';
 import type { SavedJobSummary } from './device';
 
-/** This many are drawn at once; whoever has more finds one by its name. */
+/** Lines rendered at once; more are found by name. */
 const SHOWN = 30;
 
-/** The jobs on this device, those used last first, found by a part of their name. */
+/** Jobs on this device, last used first, searchable by name. */
 export const SavedJobs = ({
   lines,
   row,

@@ -12,7 +12,7 @@ interface Body {
   readonly profile: ControllerProfile;
 }
 
-/** A controller that is new, as it is told to the server. */
+/** A new controller profile as sent to the server. */
 export const newProfileBody = (profile: ControllerProfile, saveId: string): Body => ({
   saveId,
   baseRevision: null,
@@ -20,7 +20,8 @@ export const newProfileBody = (profile: ControllerProfile, saveId: string): Body
 });
 
 /**
- * Keeps a new controller on this device, where the server is not reached; it lands later under the same id.
+ * Stores a new controller profile on this device while the server is out of reach; it is created later under the same
+ * id.
  * @returns false where no one is known to work here, or the device has no room
  */
 export const saveProfileOffline = (profile: ControllerProfile, saveId: string): boolean => {
@@ -43,19 +44,19 @@ export const saveProfileOffline = (profile: ControllerProfile, saveId: string): 
 
 const begun = ({ body, at }: QueuedRequest): StoredProfile => ({
   profile: (body as Body).profile,
-  // What it will be on the server once it has landed.
+  // What it will be on the server.
   revision: 1,
   updatedAt: new Date(at).toISOString(),
   updatedBy: '',
 });
 
-/** Controllers that were begun on this device and that the server does not have yet. */
+/** Profiles begun on this device that the server does not have yet. */
 export const unsentProfiles = (personId: string): StoredProfile[] =>
   queuedRequests(personId)
     .filter(({ path, problem }) => path === PATH && !problem)
     .map(begun);
 
-/** All controllers of the crew that this device knows of. */
+/** All of the crew's profiles that this device knows. */
 export const savedProfiles = async (personId: string): Promise<StoredProfile[]> => [
   ...((await newestBundle(personId))?.profiles ?? []),
   ...unsentProfiles(personId),

@@ -9,7 +9,7 @@ import { deviceUser } from './device-user';
 import { queuedRequests, sendQueued } from './queued-requests';
 import { waitsHere } from './waiting';
 
-/** Asks before the page is loaded anew with a version that has come in: what is open goes on until then. */
+/** Asks before reloading the page with a new version: open work continues until then. */
 const offer = (worker: ServiceWorker) =>
   toast('A new version is ready.', {
     duration: Infinity,
@@ -22,10 +22,10 @@ const offer = (worker: ServiceWorker) =>
     },
   });
 
-/** How often what waits to be done is tried again, ms. */
+/** Retry interval for queued requests, ms. */
 const AGAIN_MS = 30_000;
 
-/** Does what was asked for offline, as soon as there is some. */
+/** Sends queued requests as soon as there is a connection. */
 const useErrands = () =>
   useEffect(() => {
     const go = async () => {
@@ -45,7 +45,7 @@ const useErrands = () =>
     };
   }, []);
 
-/** Makes the device able to open the application offline, once the page has come to rest. */
+/** Registers the service worker for offline use, once the page is idle. */
 export const ServiceWorkerSetup = () => {
   usePageHydrates();
   useErrands();

@@ -33,7 +33,7 @@ const cookie = (name: string): string | undefined =>
     .find((pair) => pair.startsWith(`${name}=`))
     ?.slice(name.length + 1);
 
-/** The id of the job that an address is of; null where it is of none. */
+/** Job id in an address; null if none. */
 const jobOf = (pathname: string): string | null => /^\/jobs\/([0-9a-f-]{36})(?:\/|$)/i.exec(pathname)?.[1] ?? null;
 
 const Unreached = ({ title, children }: { title: string; children: React.ReactNode }) => (
@@ -76,7 +76,7 @@ const KeptJob = ({ id }: { id: string }) => {
   );
 };
 
-/** The crew's controllers as this device has them; null: they are being looked for. */
+/** The crew's profiles on this device; null: loading. */
 const useProfilesHere = (): readonly StoredProfile[] | null => {
   const [own, setOwn] = useState<readonly StoredProfile[] | null>(null);
   useEffect(() => {
@@ -89,7 +89,7 @@ const useProfilesHere = (): readonly StoredProfile[] | null => {
   return own;
 };
 
-/** The crew's controllers: all of them, or the one of an address. */
+/** The crew's profiles: all, or the one of an address. */
 const KeptLibrary = ({ profileId }: { profileId: string | null }) => {
   const own = useProfilesHere();
   if (own === null) return null;
@@ -102,7 +102,7 @@ const KeptLibrary = ({ profileId }: { profileId: string | null }) => {
   );
 };
 
-/** Practice asks no server: its houses and controllers are calculated on the device. */
+/** Practice needs no server: its houses and controllers are calculated on the device. */
 const PracticeHere = ({ path, personId }: { path: string; personId: string }) => {
   const own = useProfilesHere();
   if (own === null) return null;
@@ -119,14 +119,14 @@ const PracticeHere = ({ path, personId }: { path: string; personId: string }) =>
   );
 };
 
-/** The page that is in for every other one offline: the job of the address, or what is on the device. */
+/** The page shown for any address offline: the job of the address, or the device's contents. */
 export const Shell = () => {
   const [isReady, setReady] = useState(false);
   const [isOpen, setOpen] = useState(false);
   useEffect(() => {
-    // Who works here, and what he is asked for, may have to be put back first.
+    // The device's person and queued requests may have to be restored first.
     void restoreSafe().then(() => {
-      // What is sent from here once there is signal is sent as him.
+      // Sent from here as this person once online.
       setActingUser(deviceUser());
       setReady(true);
     });

@@ -13,19 +13,19 @@ import { isQueued, onRequestDone } from './queued-requests';
 import { unsentProfiles } from './saved-profiles';
 import { unsentYears } from './years-started';
 
-/** How years are kept on a device: no page waits for it. */
+/** Storage of years on a device: no page waits for it. */
 const years = whenIdle(() => import('./years'));
 
-/** A page that came from the server takes its job along once it has come to rest, ms. */
+/** Delay before a page from the server saves its job for offline use, ms. */
 const REST_MS = 2500;
 
 type Lists = Pick<BundleParts, 'handovers' | 'weather'>;
 
-/** What can be done about what is next to a job. */
+/** Actions on a job's other data. */
 interface AlongActs {
-  /** Has the server say what there is now. */
+  /** Reloads from the server. */
   readonly refresh: () => Promise<void>;
-  /** Keeps here what this device knows, and the server does not yet; done once it would outlive a reload. */
+  /** Stores what this device knows before the server; resolves once it would survive a reload. */
   readonly change: <K extends keyof Lists>(list: K, next: (now: Lists[K]) => Lists[K]) => Promise<void>;
 }
 
@@ -33,19 +33,19 @@ const ActsContext = createContext<AlongActs>({ refresh: async () => undefined, c
 
 export const BundleActionsProvider = ActsContext;
 
-/** What a screen can do about what is next to its job. */
+/** Actions of a screen on its job's other data. */
 export const useBundleActions = (): AlongActs => use(ActsContext);
 
-/** Years of the crew, and those that only this device has yet. */
+/** Years of the crew, and those that only this device has so far. */
 const withYears = (known: readonly StoredWeather[], begun: readonly StoredWeather[]): StoredWeather[] => [
   ...known,
   ...begun.filter((year) => !known.some(({ id }) => id === year.id)),
 ];
 
 /**
- * What the screens of a job need next to it: as the server gave it, else as the device has it, else as the server has
- * it now. Every job that is opened comes along by itself.
- * @param needs what the screen that is shown cannot do without
+ * Other data of a job's screens: from the server with the page, else from the device, else from the server now. Every
+ * opened job is saved for offline use.
+ * @param needs what the displayed screen requires
  */
 export const useBundle = (initial: Partial<BundleParts>, needs: keyof BundleParts | undefined) => {
   const { personId } = useAtWork();
@@ -55,7 +55,7 @@ export const useBundle = (initial: Partial<BundleParts>, needs: keyof BundlePart
   const [isMissing, setMissing] = useState(false);
   const lacks = needs !== undefined && parts[needs] === undefined;
   const refresh = useCallback(async () => {
-    // What was handed over here is ahead of the server until it has heard of it.
+    // A handover made here is ahead of the server until it knows.
     if (isQueued(id, 'after', personId)) return;
     const answer = await call<JobBundle>(`/api/jobs/${id}/bundle`);
     if (answer.kind !== 'ok') return setMissing(true);
@@ -64,9 +64,9 @@ export const useBundle = (initial: Partial<BundleParts>, needs: keyof BundlePart
     const { job, weather, handovers, profiles } = answer.value;
     now().receive(job);
     setMissing(false);
-    // What is not alive yet is left standing until it is.
+    // A part that is not hydrated is left alone until it is.
     startTransition(() => setParts({ weather, handovers, profiles }));
-    // Where that does not come, the next look at the job asks for it again.
+    // If that fails, the next view of the job asks again.
     const kept = await years().catch(() => null);
     await kept?.saveYearForJob(job);
   }, [id, now, personId]);

@@ -9,7 +9,7 @@ import { toast } from '../kit/toast';
 import { dropRequest, othersRequests, type QueuedRequest, takeOverRequests } from './queued-requests';
 import { takeOverHere, takeWaitingFile, type Waiting, waitingFile } from './waiting';
 
-/** How many entries wait, in words. */
+/** Number of waiting entries, in words. */
 export const waitingWords = (many: number) =>
   many === 1 ? '1 entry waiting to send' : `${many} entries waiting to send`;
 
@@ -22,13 +22,13 @@ interface WaitingListProps {
   readonly who: AtWork | null;
   readonly waiting: readonly Waiting[];
   readonly errands: readonly QueuedRequest[];
-  /** Whether a job is on this device: it is listed with what waits for it. */
+  /** Whether a job is on this device: it is listed with its waiting entries. */
   readonly isListed: (jobId: string) => boolean;
   readonly onTryAgain: (errandId: string) => void;
   readonly onChanged: () => void;
 }
 
-/** What waits on this device to be sent, whose it is, why the server refused it, and the ways out. */
+/** Waiting entries on this device, their owner, why the server refused them, and ways to send them. */
 export const WaitingList = ({ who, waiting, errands, isListed, onTryAgain, onChanged }: WaitingListProps) => {
   const own = waiting.filter(({ isOthers }) => !isOthers);
   const others = waiting.filter(({ isOthers }) => isOthers);

@@ -4,16 +4,16 @@ import { dropSafe, saveSafe } from '../storage/safe-storage';
 
 const PREFIX = 'gate-cross:draft:';
 
-/** What of one job waits on this device to be sent. */
+/** Waiting entries of one job on this device. */
 export interface Waiting {
   readonly jobId: string;
-  /** Whether someone else entered it: it waits for him to sign in here, and is not shown before. */
+  /** Whether someone else entered it: it waits until they sign in here, and is hidden before. */
   readonly isOthers: boolean;
-  /** His crew; undefined where an older version kept it. */
+  /** Their crew; undefined if stored by an older version. */
   readonly crewId: string | undefined;
   /** Facts, readings and marks. */
   readonly count: number;
-  /** When it was entered or touched last, ms. */
+  /** When it was last entered or touched, ms. */
   readonly touchedAt: number;
 }
 
@@ -33,13 +33,13 @@ const kept = (): { readonly key: string; readonly jobId: string; readonly draft:
   }
 };
 
-/** Whether a draft is a person's, or whoever's comes next. */
+/** Whether a draft belongs to a person, or to anyone. */
 const isOf = (key: string, personId: string): boolean => !key.includes('~') || key.endsWith(`~${personId}`);
 
 const countOf = ({ pending, outbox, marksOut }: JobDraft): number =>
   Object.keys(pending).length + outbox.length + marksOut.length;
 
-/** What waits on this device, by job, the oldest first. */
+/** Waiting entries on this device by job, oldest first. */
 export const waitingHere = (personId: string): Waiting[] => {
   const byJob = new Map<string, Waiting>();
   for (const { key, jobId, draft } of kept()) {
@@ -57,11 +57,11 @@ export const waitingHere = (personId: string): Waiting[] => {
   return [...byJob.values()].filter(({ count }) => count > 0).sort((a, b) => a.touchedAt - b.touchedAt);
 };
 
-/** Whether something that a person entered on a job waits on this device. */
+/** Whether a person has waiting entries on a job on this device. */
 export const waitsHere = (jobId: string, personId: string): boolean =>
   kept().some((each) => each.jobId === jobId && isOf(each.key, personId) && countOf(each.draft) > 0);
 
-/** Facts of a job that a person entered here and that wait to be sent, the later over the earlier. */
+/** A person's waiting facts of a job, later ones over earlier ones. */
 export const pendingHere = (jobId: string, personId: string): JobDraft['pending'] =>
   Object.assign(
     {},
@@ -72,13 +72,13 @@ export const pendingHere = (jobId: string, personId: string): JobDraft['pending'
   ) as JobDraft['pending'];
 
 /**
- * Makes what others of a person's crew entered on this device his own: he sends it, and it is his word that it was so.
- * What someone left who never comes back does not have to be lost with him. What is of another crew stays.
+ * Takes over entries of others in a person's crew on this device: the person sends them and vouches for them, so that
+ * the work of someone who never comes back is not lost. Entries of another crew stay.
  */
 export const takeOverHere = ({ personId, crewId }: EnteredBy): void => {
   for (const { key, draft } of kept().filter((each) => !isOf(each.key, personId))) {
     if (crewId === undefined || draft.crewId !== crewId) continue;
-    // Another tab’s name, so that it is no one’s who is still at work.
+    // A different tab name, so that it belongs to no one still working.
     saveSafe(`${key.split('~')[0]}-taken~${personId}`, JSON.stringify(draft));
     dropSafe(key);
   }
@@ -86,7 +86,7 @@ export const takeOverHere = ({ personId, crewId }: EnteredBy): void => {
 
 const FORMAT = 'gate-cross-waiting';
 
-/** Everything of a person that waits on this device as a file, so that another one can send it. */
+/** All of a person's waiting entries on this device as a file, to send from another device. */
 export const waitingFile = (personId: string): string => {
   const drafts = kept()
     .filter(({ key }) => isOf(key, personId))
@@ -95,8 +95,8 @@ export const waitingFile = (personId: string): string => {
 };
 
 /**
- * Takes in what waited on another device: it goes out, as whoever takes it in, when its job is opened here. What lands
- * twice lands once.
+ * Imports waiting entries from another device: they are sent, as the importing person's, when their job is opened here.
+ * Duplicates are stored once.
  * @returns how many jobs it is about; null where the file is none
  */
 export const takeWaitingFile = (text: string, { personId, crewId }: EnteredBy): number | null => {

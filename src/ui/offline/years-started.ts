@@ -1,7 +1,7 @@
 import type { StoredWeather, WeatherHours } from '@/core/balance/year/stored-weather';
 import { type QueuedRequest, queuedRequests } from './queued-requests';
 
-/** Where years of weather are brought to and had from. */
+/** API path of weather years. */
 export const WEATHER_PATH = '/api/weather';
 
 const begun = ({ body, at }: QueuedRequest): StoredWeather => {
@@ -9,7 +9,7 @@ const begun = ({ body, at }: QueuedRequest): StoredWeather => {
   return { id, name, filled, addedAt: new Date(at).toISOString(), addedBy: '' };
 };
 
-/** Years that were imported on this device and that the server does not have yet. */
+/** Years imported on this device that the server does not have yet. */
 export const unsentYears = (personId: string): StoredWeather[] =>
   queuedRequests(personId)
     .filter(({ path, problem }) => path === WEATHER_PATH && !problem)

@@ -11,7 +11,7 @@ import { WEATHER_PATH } from './years-started';
 /** Whether the hours of a year ship with the application. */
 export const isBundledYear = (id: string): boolean => id === '' || CLIMATES.some((climate) => climate.id === id);
 
-/** The hours of a year that was brought in: as the device has them, they never change, else as the server has them. */
+/** The hours of an imported year: from the device (they never change), else from the server. */
 export const yearHours = async (id: string): Promise<Answer<WeatherHours>> => {
   const kept = await savedYear(id);
   if (kept) return { kind: 'ok', value: kept };
@@ -21,7 +21,7 @@ export const yearHours = async (id: string): Promise<Answer<WeatherHours>> => {
 };
 
 /**
- * Keeps a year on this device that was imported where the server is not reached; it lands later under the same id.
+ * Stores a year imported on this device while the server is out of reach; it is created later under the same id.
  * @returns false where the device has no room
  */
 export const saveYearOffline = async (year: WeatherHours, { personId, crewId }: EnteredBy): Promise<boolean> => {
@@ -42,7 +42,7 @@ export const saveYearOffline = async (year: WeatherHours, { personId, crewId }: 
   );
 };
 
-/** Takes the year along that a job is calculated with. */
+/** Saves the year of a job for offline use. */
 export const saveYearForJob = async ({ document }: StoredJob): Promise<void> => {
   const id = document.facts.year.weather;
   if (!isBundledYear(id)) await yearHours(id);

@@ -14,8 +14,8 @@ const deviceId = (): string => {
 };
 
 /**
- * This device and the next number of its own count: what is entered here keeps its order, whatever the clock does. Null
- * where the device keeps nothing.
+ * This device and its next sequence number: entries here keep their order, whatever the clock does. Null on a device
+ * without storage.
  */
 export const nextOrigin = (): Origin | null => {
   try {

@@ -9,7 +9,7 @@ import { usePerson } from './person';
 
 const FRAME = 'flex min-w-0 flex-1 basis-60 flex-wrap items-center gap-x-2';
 
-/** Who reads, and with what: every reading carries both; what is set carries the name alone. */
+/** Who takes the readings, and the instrument: every reading has both; settings have only the name. */
 export const PersonLine = ({ hasInstrument = true }: { hasInstrument?: boolean }) => {
   const { author, instrument, set } = usePerson();
   const { names, instruments } = useAtWork();

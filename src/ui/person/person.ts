@@ -14,13 +14,13 @@ interface Person extends Who {
 
 const KEY = 'gate-cross:person';
 
-/** As devices have it kept: what was written before this page was made is still read. */
+/** Storage format of devices: data written before this version is still read. */
 interface Kept {
   readonly state: Who;
   readonly version: 0;
 }
 
-/** Who is working on this device, and with which instrument. Kept on the device. */
+/** Who is working on this device, and the instrument. Stored on the device. */
 export const usePerson = create<Person>()((set, get) => ({
   author: '',
   instrument: '',
@@ -44,7 +44,7 @@ const takeKept = () => {
   }
 };
 
-/** Takes up who worked here last, and once more where the browser had lost it. */
+/** Restores who worked here last, and again if the browser lost it. */
 export const restorePerson = (): void => {
   takeKept();
   void restoreSafe().then(takeKept);

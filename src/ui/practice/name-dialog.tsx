@@ -12,7 +12,7 @@ interface NameDialogProps {
   readonly onClose: () => void;
 }
 
-/** Asks what it is: one cause, or two at once. */
+/** Asks for the cause: one, or two at once. */
 export const NameDialog = ({ causes, onName, onClose }: NameDialogProps) => {
   const [chosen, setChosen] = useState<readonly string[]>([]);
   const toggle = (id: string) =>

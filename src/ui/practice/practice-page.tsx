@@ -16,7 +16,7 @@ const csv = whenIdle(() => import('@/core/formats/practice-csv'));
 
 const never = () => () => undefined;
 
-/** What was played on this device, as set now when the page comes to life. */
+/** Rounds finished on this device, as of page load. */
 const usePlayed = (personId: string): readonly Played[] => {
   const [kept] = useState<{ of?: readonly Played[] }>({});
   return useSyncExternalStore(
@@ -27,7 +27,7 @@ const usePlayed = (personId: string): readonly Played[] => {
 };
 const NONE: readonly Played[] = [];
 
-/** Houses of all kinds with something wrong in them by chance, one link for a whole class. */
+/** Random houses with random faults, one link for a whole class. */
 const Endless = () => {
   const [seed, setSeed] = useState('1');
   const isSeed = /^[1-9]\d{0,5}$/.test(seed);
@@ -117,7 +117,7 @@ const Standing = ({ played }: { played: readonly Played[] }) => {
   );
 };
 
-/** A controller that can be worked on the bench. */
+/** A controller that can be simulated. */
 export interface BenchController {
   readonly id: string;
   readonly name: string;
@@ -144,13 +144,13 @@ const Controllers = ({ controllers }: { controllers: readonly BenchController[] 
 interface PracticeProps {
   readonly personId: string;
   readonly controllers: readonly BenchController[];
-  /** What the server knows that this person has played, on whatever device. */
+  /** Rounds that the server knows from this person's devices. */
   readonly known?: readonly Played[];
-  /** What each person of the crew has played; null: it is not for this one to see. */
+  /** Rounds of each crew member; null: not for this viewer. */
   readonly crew?: readonly PersonPlayed[] | null;
 }
 
-/** The ladder of rounds, controllers to work, how someone stands, and houses without end. */
+/** Lessons, controllers, results, and endless rounds. */
 export const PracticePage = ({ personId, controllers, known = NONE, crew = null }: PracticeProps) => {
   const here = usePlayed(personId);
   const played = useMemo(() => playedInAll(known, here), [known, here]);

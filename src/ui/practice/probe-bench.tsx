@@ -12,13 +12,13 @@ const OTHER: Readonly<Record<Lead, Lead>> = { red: 'black', black: 'red' };
 
 interface ProbesProps {
   readonly points: readonly ProbedDevice[];
-  /** Ohms, everything dead; else volts. */
+  /** Ohms with power off; else volts. */
   readonly isOhms: boolean;
   readonly isBusy: boolean;
   readonly onMeter: (held: Metering) => void;
 }
 
-/** Two probes, held to any two points where someone stands; then the meter is read. */
+/** Two probes on any two points here; then read the meter. */
 export const ProbeBench = ({ points, isOhms, isBusy, onMeter }: ProbesProps) => {
   const [held, setHeld] = useState<Held>({ red: null, black: null });
   const [inHand, setInHand] = useState<Lead>('red');

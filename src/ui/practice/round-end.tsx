@@ -41,7 +41,7 @@ const Replay = ({ line }: { line: ReplayLine }) => (
   </li>
 );
 
-/** How a round ended: what it was, the score, what it teaches, and the round gone through again. */
+/** Result of a round: the cause, the score, the lesson, and the replay. */
 export const RoundEnd = ({ over, children }: { over: RoundOver; children: React.ReactNode }) => {
   const { score, unsafe, p, named, truth, teaches, replay } = over;
   const { words, about } = RESULTS[score.result];

@@ -12,11 +12,11 @@ const seedAfter = (seed: number): number => (seed % 999_999) + 1;
 interface RoundPageProps {
   readonly chosen: Chosen;
   readonly personId: string;
-  /** The crew’s own house that it is played in, if it is. */
+  /** The crew’s own house of the round, if any. */
   readonly own?: OwnHouse;
 }
 
-/** One round of practice: a house with something wrong in it, to be found. */
+/** A practice round: a house with a fault to find. */
 export const RoundPage = ({ chosen, personId, own }: RoundPageProps) => {
   const { stand, isBusy, hasFailed, causes, act, again } = useRound(chosen, personId, own);
   const { round, seed, isEndless } = chosen;

@@ -20,7 +20,7 @@ interface RigProps {
 
 const WAITS_S = [60, 300, 900] as const;
 
-/** Where one stands, and what can be done there with hands. */
+/** The present place, and possible acts with hands. */
 const Hands = ({ view, isBusy, onAct }: Pick<RigProps, 'view' | 'isBusy' | 'onAct'>) => (
   <section aria-label="Actions" className="grid grid-cols-1 gap-3">
     <div role="group" aria-label="Walk to" className="flex flex-wrap gap-2">
@@ -91,7 +91,7 @@ const Hands = ({ view, isBusy, onAct }: Pick<RigProps, 'view' | 'isBusy' | 'onAc
   </section>
 );
 
-/** What was done so far, the latest first. */
+/** Acts so far, latest first. */
 const Notes = ({ view }: { view: RoundView }) => (
   <section aria-labelledby="notes">
     <h2 id="notes" className="border-b-2 border-ink font-label text-2xl font-semibold">
@@ -118,7 +118,7 @@ const Notes = ({ view }: { view: RoundView }) => (
   </section>
 );
 
-/** A round under way: the house, what is in hand, and what was done. */
+/** A round in progress: the house, the tool, and acts so far. */
 export const RoundRig = ({ view, causes, why, isBusy, onAct }: RigProps) => {
   const [isNaming, setNaming] = useState(false);
   const { text } = useDegrees();

@@ -5,7 +5,7 @@ import { saveSafe } from '../storage/safe-storage';
 
 const keyOf = (personId: string) => `gate-cross:practice:${personId}`;
 
-/** What someone has played on this device, the latest last. Nothing of it is a job’s. */
+/** A person's rounds on this device, latest last. Separate from jobs. */
 export const playedBy = (personId: string): readonly Played[] => {
   try {
     return JSON.parse(localStorage.getItem(keyOf(personId)) ?? '[]') as Played[];
@@ -16,7 +16,7 @@ export const playedBy = (personId: string): readonly Played[] => {
 
 const PATH = '/api/practice';
 
-/** Tells the server how a round ended: now, or once it is reached. */
+/** Sends a round's result to the server, now or later. */
 const tellServer = async (personId: string, played: Played): Promise<void> => {
   const answer = await call(PATH, { method: 'POST', body: played });
   if (answer.kind !== 'lost') return;
@@ -25,7 +25,7 @@ const tellServer = async (personId: string, played: Played): Promise<void> => {
   queueRequest({ id, about: id, personId, phase: 'after', words, path: PATH, method: 'POST', body: played });
 };
 
-/** Keeps a round that has ended, once, and has the server know of it. */
+/** Stores a finished round once, and sends it. */
 export const savePlayed = (personId: string, played: Played): void => {
   const before = playedBy(personId);
   if (before.some(({ id }) => id === played.id)) return;

@@ -15,7 +15,7 @@ interface FaceProps {
   readonly onCall: (call: CallId) => void;
 }
 
-/** What can be called for where one stands: at the thermostat, a defrost at the board outdoors. */
+/** Calls possible here: at the thermostat, or a forced defrost at the outdoor board. */
 export const ThermostatFace = ({ call, calls, isBusy, onCall }: FaceProps) => (
   <section aria-label="Call" className="rounded border-2 border-line-strong bg-sheet p-3">
     <p className="eyebrow">Set to</p>
@@ -39,14 +39,14 @@ export const ThermostatFace = ({ call, calls, isBusy, onCall }: FaceProps) => (
 
 interface MenuProps {
   readonly menu: ThermostatMenu;
-  /** Settings that can be read at the entry that is shown. */
+  /** Settings readable at the displayed entry. */
   readonly looks: readonly Seeable[];
   readonly isBusy: boolean;
   readonly onKey: (key: Key) => void;
   readonly onSee: (id: string) => void;
 }
 
-/** The thermostat’s own menus, to be looked through: what is set is read at its entry, against the card. */
+/** The thermostat’s own menus to browse: each setting is read at its entry and compared with the card. */
 export const SetupMenu = ({ menu, looks, isBusy, onKey, onSee }: MenuProps) => {
   const key = (which: Key, words: string) => (
     <button type="button" disabled={isBusy} className="plain-button" onClick={() => onKey(which)}>

@@ -6,7 +6,7 @@ import { type RoundView, type Seeable, type Tool, TOOLS } from '@/core/practice/
 import { LocalizedDegrees } from '../degrees/degrees';
 import { ProbeBench } from './probe-bench';
 
-/** The meter’s display: what was taken last, large. */
+/** The meter’s display: the last reading, large. */
 const Display = ({ view }: { view: RoundView }) => {
   const last = view.done.findLast(({ seen }) => seen !== null);
   return (
@@ -70,7 +70,7 @@ interface BenchProps {
   readonly onMeter: (held: Metering) => void;
 }
 
-/** What can be looked at and measured where one stands, by the tool in hand. */
+/** Looks and measurements possible here, by tool. */
 export const ToolBench = ({ view, isBusy, onSee, onMeter }: BenchProps) => {
   const [chosen, setChosen] = useState<Tool>('eyes');
   const here = view.here.filter(({ isInMenu }) => !isInMenu);

@@ -10,7 +10,7 @@ import type { NamedCause } from '@/core/practice/view';
 import type { PracticeWorker, RoundState } from '@/workers/practice.worker';
 import { savePlayed } from './saved-progress';
 
-/** What is kept of a round under way, so that a reload goes on with it. */
+/** Stored state of a round in progress, so that a reload continues it. */
 interface Kept {
   readonly id: string;
   readonly acts: readonly Act[];
@@ -35,13 +35,13 @@ export interface Playing {
   readonly again: () => void;
 }
 
-/** A house of the crew’s own, without its people, and the job that it is of. */
+/** One of the crew’s own houses, without its people, and its job. */
 export interface OwnHouse {
   readonly jobId: string;
   readonly house: HouseOfCrew;
 }
 
-/** A round as it is played, by a worker; what was done in it lasts through a reload. */
+/** A round played in a worker; its acts survive a reload. */
 export const useRound = (chosen: Chosen, personId: string, own?: OwnHouse): Playing => {
   const remote = useRef<Remote<PracticeWorker> | null>(null);
   const kept = useRef<Kept | null>(null);

@@ -2,14 +2,14 @@ import type { EnteredBy } from '@/core/access/entered-by';
 import type { Answer, NotOk } from '@/core/sync/answer';
 import { actingHeaders } from './acting-user';
 
-/** Whether the same may succeed later: signed out, late, too many, a fault of the server, no database behind it. */
+/** Whether a retry may succeed later: signed out, timeout, rate limit, server error, no database. */
 const mayPass = (status: number): boolean => [401, 408, 429].includes(status) || status >= 500;
 
 const LOST = 'The server is not responding.';
 
 /**
- * Sends a request and reads the JSON answer. It never throws: a lost server is an answer.
- * @param by who entered what is sent; left out: whose page this is
+ * Sends a request and parses the JSON answer. Never throws: a lost server is an answer.
+ * @param by who entered what is sent; omitted: the page's person
  */
 export const call = async <T>(
   path: string,
@@ -38,7 +38,7 @@ export const call = async <T>(
 };
 
 /**
- * What to say of something that was not done, and that nothing keeps.
+ * Message for something that was not done and is not queued.
  * @param what was not done, as a sentence
  */
 export const failedWords = (what: string, { kind, error }: NotOk): string =>

@@ -4,7 +4,7 @@ import { type CallId, CALLS, callsOf } from '@/core/control/moment';
 import { RadioRow } from '../fields/radio-row';
 import { useJob } from '../job/provider';
 
-/** Picks the moment's call: a row where there is room, a list on a phone. */
+/** Picks the moment's call: a row if there is room, a list on a phone. */
 export const CallPicker = () => {
   const current = useJob((job) => job.moment.call);
   const facts = useJob((job) => job.facts);

@@ -1,2 +1,2 @@
-/** Remembers on which pages the ruler stands open, so that the server draws it so from the start. */
+/** Remembers on which pages the ruler is open, so that the server renders it so. */
 export const RULER_COOKIE = 'gate-cross-ruler';

@@ -9,7 +9,7 @@ import { useJob } from '../job/provider';
 import { timeWords } from '../kit/date-text';
 import { useLockoutMarker } from './use-lockout-marker';
 
-/** A post on a lane. One that means a fact can be dragged, or moved with the arrow keys. */
+/** A lockout marker on a lane. With a fact it can be dragged, or moved with arrow keys. */
 export const LockoutMarkerHandle = ({
   post,
   place: where,
@@ -17,7 +17,7 @@ export const LockoutMarkerHandle = ({
   track,
 }: {
   post: Post;
-  /** Where the scale stands, for the slider's name, where there are two on a page. */
+  /** Place of the scale in the slider's name, if a page has two. */
   place: string | undefined;
   spanF: SpanF;
   track: RefObject<HTMLElement | null>;

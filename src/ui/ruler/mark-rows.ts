@@ -1,9 +1,9 @@
 import { percentAlong, type SpanF } from '@/core/units/span';
 
-/** A letter's width in percent of the scale, on a desk and on a phone. */
+/** Width of a letter in percent of the scale, on a desk and on a phone. */
 export const LETTER_WIDTH = { desk: 0.82, phone: 2.8 } as const;
 
-/** A mark's label goes left of it where it would leave the scale on the right, percent across. */
+/** Beyond this position a label goes left of its mark, percent across. */
 const TURNS_AT = 82;
 
 export interface PlacedMark<Mark> {
@@ -13,7 +13,7 @@ export interface PlacedMark<Mark> {
 }
 
 /**
- * Rows for the labels of marks, so that none covers its neighbor.
+ * Rows for mark labels, so that none overlaps another.
  * @param widthOf width of a mark's label, percent of the scale
  */
 export const markRows = <Mark extends { readonly atF: number }>(

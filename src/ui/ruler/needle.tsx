@@ -7,13 +7,13 @@ import { useJob } from '../job/provider';
 import { sliderKeyF } from './slider-key';
 import type { useScaleDrag } from './use-scale-drag';
 
-/** Where the needle is on a scale: it moves alone, before all that follows it. */
+/** Position of the needle on a scale: it moves by itself, before everything that follows it. */
 const useNeedle = (spanF: SpanF): { readonly outdoorF: number; readonly left: string } => {
   const outdoorF = useJob((job) => job.moment.outdoorF);
   return { outdoorF, left: `${percentAlong(spanF, outdoorF)}%` };
 };
 
-/** The needle’s line alone, over a drawing on the ruler’s scale. */
+/** Only the needle’s line, over a drawing on the ruler’s scale. */
 export const NeedleLine = ({ spanF }: { spanF: SpanF }) => (
   <span
     className="pointer-events-none absolute inset-y-0 w-0.5 -translate-x-1/2 bg-ink"
@@ -28,7 +28,7 @@ export const SlimNeedle = ({ spanF }: { spanF: SpanF }) => (
   </span>
 );
 
-/** The needle on the ruler: dragged, moved by keys, its figure at its head. */
+/** The needle on the ruler: draggable, movable by keys, with its figure on top. */
 export const Needle = ({
   spanF,
   place,

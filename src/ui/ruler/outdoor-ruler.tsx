@@ -12,7 +12,7 @@ import { RulerSentence } from './ruler-sentence';
 import { Scale } from './scale';
 import { SlimScale } from './slim-scale';
 
-/** What a tap on colder and warmer goes by. */
+/** Step of the colder and warmer buttons. */
 const STEP_WORDS = { F: 'One degree', C: 'Half a degree' } as const;
 
 const OutdoorFigure = () => {
@@ -26,15 +26,15 @@ const OutdoorFigure = () => {
   );
 };
 
-/** How far the folded line is pulled up until it opens, px. */
+/** Swipe distance that opens the folded ruler, px. */
 const PULL_PX = 12;
 
-/** The outdoor ruler, docked at the foot of every page of a job: one slim line, until it is opened on that page. */
+/** The outdoor ruler at the bottom of every job page: one slim line until opened on that page. */
 export const OutdoorRulerDock = ({ folds }: { folds: string }) => {
   const nudge = useJob((job) => job.nudgeOutdoor);
   const [, , , name = '', screen] = usePathname().split('/');
   const page = screen === 'card' ? screen : name;
-  // The cookie names the pages on which it stands open: `wiring-open.crossing-open`.
+  // The cookie lists the pages on which it is open: `wiring-open.balance-open`.
   const [kept, setKept] = useState(folds);
   const entry = `${page}-open`;
   const isOpen = kept.split('.').includes(entry);

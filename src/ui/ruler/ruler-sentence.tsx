@@ -13,7 +13,7 @@ const SOUND = {
   hole: 'font-semibold text-fail',
 } as const;
 
-/** What runs at the needle and whether it suffices, in a sentence; it follows the needle. */
+/** What runs at the needle and whether it is enough, in a sentence that follows the needle. */
 export const RulerSentence = memo(function RulerSentence() {
   const { facts, state: stateAt } = useModel();
   const moment = useMoment();

@@ -12,7 +12,7 @@ import { LETTER_WIDTH, markRows } from './mark-rows';
 import { Needle } from './needle';
 import { useScaleDrag } from './use-scale-drag';
 
-/** Degrees from mark to mark, from figure to figure, and from figure to figure on a narrow screen. */
+/** Degrees between marks, between figures, and between figures on a narrow screen. */
 const TICKS = { F: { mark: 5, figure: 10, narrow: 20 }, C: { mark: 1, figure: 5, narrow: 10 } } as const;
 
 /** Height of one row of labels below the lanes, px. */
@@ -25,7 +25,7 @@ const band = (spanF: SpanF, [fromF, toF]: SpanF) => ({
 
 const percentWords = (chance: number) => `${Math.max(1, Math.round(chance * 100))} %`;
 
-/** Lanes, posts, marks and the needle, over one scale of outdoor temperature. */
+/** Lanes, lockouts, marks and the needle over one scale of outdoor temperature. */
 export const Scale = ({ place }: { place?: string }) => {
   const facts = useJob((job) => job.facts);
   const setMoment = useJob((job) => job.setMoment);

@@ -1,7 +1,7 @@
 import { type DegreeScale, steppedF } from '@/core/units/degrees';
 import type { SpanF } from '@/core/units/span';
 
-/** Marks of the scale that a key goes by. */
+/** Marks per key press. */
 const STEPS: Readonly<Record<string, number>> = {
   ArrowLeft: -1,
   ArrowDown: -1,
@@ -11,7 +11,7 @@ const STEPS: Readonly<Record<string, number>> = {
   PageUp: 5,
 };
 
-/** Where a key takes a slider of temperature, °F: steps, and Home and End to its ends; null for any other key. */
+/** New position of a temperature slider for a key, °F: steps, and Home and End; null for other keys. */
 export const sliderKeyF = (scale: DegreeScale, key: string, atF: number, [leastF, mostF]: SpanF): number | null => {
   if (key === 'Home') return leastF;
   if (key === 'End') return mostF;

@@ -7,12 +7,12 @@ import { useJob } from '../job/provider';
 import { SOURCE_COLOR } from '../theme/source-colors';
 import { SlimNeedle } from './needle';
 
-/** Height of one lane and of the room above and below the lanes, px. */
+/** Height of a lane, and of the space above and below the lanes, px. */
 const LANE = 5;
 const EDGE = 4;
 const WIDTH = 1000;
 
-/** The ruler as one line: where each source may run, lockouts, gaps, balance and design, and the needle. */
+/** The ruler as one line: range of each source, lockouts, gaps, balance and design, and the needle. */
 export const SlimScale = () => {
   const facts = useJob((job) => job.facts);
   const { spanF, lanes, marks, gapsF, shortfallsF, possibleGap } = useMemo(() => outdoorRuler(facts), [facts]);

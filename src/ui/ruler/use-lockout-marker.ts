@@ -8,7 +8,7 @@ import { useJob, useJobNow } from '../job/provider';
 import { sliderKeyF } from './slider-key';
 import { useScaleDrag } from './use-scale-drag';
 
-/** Properties of a slider that moves a lockout marker, by pointer and by keys; null for a post that means no fact. */
+/** Props of a slider that moves a lockout marker, by pointer and keys; null if it has no fact. */
 export const useLockoutMarker = (post: LockoutMarker, spanF: SpanF, track: RefObject<HTMLElement | null>) => {
   const preview = useJob((job) => job.previewFact);
   const setFact = useJob((job) => job.setFact);

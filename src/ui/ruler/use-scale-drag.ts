@@ -16,7 +16,7 @@ interface ScaleDrag {
 export const useScaleDrag = ({ track, spanF, onDrag, onDrop }: ScaleDrag) => {
   const { scale } = useDegrees();
   const last = useRef<number | null>(null);
-  // Measured as it is taken hold of: to measure it at each move would lay the page out each time.
+  // Measured on press: measuring on each move would force layout each time.
   const box = useRef<DOMRect | null>(null);
   const move = (event: PointerEvent) => {
     const { left, width } = box.current!;
@@ -31,7 +31,7 @@ export const useScaleDrag = ({ track, spanF, onDrag, onDrop }: ScaleDrag) => {
   };
   return {
     onPointerDown: (event: PointerEvent) => {
-      // What is dragged within a scale that is dragged itself goes alone.
+      // A draggable part within a draggable scale moves alone.
       event.stopPropagation();
       event.currentTarget.setPointerCapture(event.pointerId);
       box.current = track.current!.getBoundingClientRect();

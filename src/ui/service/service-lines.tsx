@@ -15,7 +15,7 @@ const Row = ({ label, how, va, isSum = false }: { label: string; how?: string; v
   </tr>
 );
 
-/** The calculation line by line, with everything at once. */
+/** The service calculation by line, with everything on. */
 export const ServiceLines = ({ load }: { load: ServiceLoad }) => {
   const [all] = load.states;
   const over = Math.max(0, load.otherVA - FULL_VA);

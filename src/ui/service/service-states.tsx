@@ -18,7 +18,7 @@ const verdict = ({ mainAmps, states }: ServiceLoad): string => {
   return `Main breaker ${mainAmps} A: ${carries} ${what}.${alone}`;
 };
 
-/** Puts a relay before a bank, or takes it out: the wiring is planned with it from then on. */
+/** Adds or removes a relay for a bank: the wiring is planned with it from then on. */
 const HoldButton = ({
   bank,
   isHeld,
@@ -38,7 +38,7 @@ const HoldButton = ({
   </button>
 );
 
-/** Service load in each state of the heat, against the main breaker. */
+/** Service load in each heating state, against the main breaker. */
 export const ServiceStates = ({ load, onHold }: { load: ServiceLoad; onHold: (bank: number | null) => void }) => (
   <section aria-label="Service load">
     <ul>

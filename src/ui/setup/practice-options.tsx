@@ -7,7 +7,7 @@ import { useJob } from '../job/provider';
 
 const SCHOOLS = ALL_FACTS.filter(({ group }) => group === 'schools').map(({ path }) => path);
 
-/** Where practitioners disagree: the way chosen for this job. The settings follow. */
+/** Methods where techs disagree, chosen for this job. The settings follow. */
 export const SetupMethods = () => {
   const facts = useJob((job) => job.facts);
   return (

@@ -25,7 +25,7 @@ const newsOf = (effects: readonly AnswerEffect[]): readonly AnswerEffect[] => {
     .filter(({ sets }) => sets.length > 0);
 };
 
-/** One question of the talk, and what each answer sets. */
+/** A homeowner question, and what each answer sets. */
 export const Question = ({ path }: { path: FactPath }) => {
   const facts = useJob((job) => job.facts);
   const confirmed = useJob((job) => job.confirmed);

@@ -72,7 +72,7 @@ interface SettingRowProps {
   readonly onToggle: (id: string) => void;
 }
 
-/** One setting: its value, the worked-out one where it differs; opened, why it is so, and where to set another. */
+/** One setting: its value, and the calculated one if different; opened, reasons and an editor. */
 export const SettingRow = memo(({ resolved, isOpen, isAccused, onToggle }: SettingRowProps) => {
   const panel = useId();
   const { setting, value, worked, because, from, reason, onJob } = resolved;

@@ -7,5 +7,5 @@ const TABS = [
   ...CONTROLLER_ROLES.map((role) => ({ path: `card/${role}`, label: CONTROLLERS[role] })),
 ];
 
-/** The ways through Setup: the talk, the settings, and a card for each controller. */
+/** Tabs of Setup: questions, settings, and a card for each controller. */
 export const SetupTabs = () => <PageTabs page="setup" label="Setup" tabs={TABS} />;

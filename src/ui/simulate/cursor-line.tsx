@@ -2,7 +2,7 @@
 
 import { useCursor } from './cursor';
 
-/** Where the page's cursor is on a strip. */
+/** The page's cursor on a strip. */
 export const CursorLine = ({ minutes }: { minutes: number }) => {
   const atMin = useCursor((cursor) => cursor.atMin);
   return (

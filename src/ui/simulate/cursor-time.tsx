@@ -3,7 +3,7 @@
 import { useCursor } from './cursor';
 import { whenText } from './strip';
 
-/** When the cursor stands. */
+/** Time at the cursor. */
 export const CursorTime = ({ minutes }: { minutes: number }) => (
   <output className="font-mono text-xl font-semibold">{useCursor(({ atMin }) => whenText(atMin, minutes))}</output>
 );

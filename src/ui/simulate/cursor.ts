@@ -2,7 +2,7 @@
 
 import { create } from 'zustand';
 
-/** Where the page's one cursor stands, and how fast it goes by itself: minutes of the run a second; null: it stands. */
+/** Position of the page's one cursor, and its speed: minutes of the run per second; null: paused. */
 interface Cursor {
   readonly atMin: number;
   readonly speed: number | null;
@@ -10,7 +10,7 @@ interface Cursor {
   readonly play: (speed: number | null) => void;
 }
 
-/** The cursor of the day that is shown: one for all that is on its time axis. */
+/** The cursor of the displayed day, shared by everything on its time axis. */
 export const useCursor = create<Cursor>()((set) => ({
   atMin: 0,
   speed: null,

@@ -17,7 +17,7 @@ interface TypedField {
   readonly bounds: readonly [number, number];
   readonly step: number;
   readonly of: (typed: TypedDay) => number;
-  /** What is typed moves its fellow where the two would cross. */
+  /** Typing one moves the other if they would cross. */
   readonly change: (typed: TypedDay, value: number) => Partial<TypedDay>;
 }
 
@@ -52,14 +52,14 @@ interface DayChoiceProps {
   readonly place: DayPlace;
   readonly picks: readonly DayPick[];
   readonly day: number;
-  /** Whether one may choose how many days. */
+  /** Whether the number of days can be chosen. */
   readonly hasLength?: boolean;
   readonly onGo: (change: Partial<DayPlace>) => void;
-  /** What is in the same row. */
+  /** Other controls in the row. */
   readonly children?: React.ReactNode;
 }
 
-/** Which day is lived, and how many: by its character, by its date, or as it is typed. */
+/** Day and number of days: by character, by date, or typed. */
 export const DayChoice = ({ place, picks, day, hasLength = true, onGo, children }: DayChoiceProps) => {
   const id = useId();
   const degrees = useDegrees();

@@ -12,7 +12,7 @@ import { Chart } from '../kit/chart';
 import { plainChart, sourceColor, themeColor } from '../theme/chart-colors';
 import { useTheme } from '../theme/theme';
 
-/** Energy by the hour as columns of their sources, and what it cost as a line. Loaded when it is shown. */
+/** Hourly energy as columns by source, with cost as a line. Loaded on demand. */
 const EnergyColumns = ({ lived, facts }: { lived: SimulatedDay; facts: Facts }) => {
   const { theme } = useTheme();
   const spans = energyBySpan(lived.run, lived.tariff);

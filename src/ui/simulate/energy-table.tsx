@@ -6,7 +6,7 @@ import type { SimulatedDay } from '@/core/simulation/simulated-days';
 import { FUEL_UNIT } from '@/core/units/constants';
 import { Scroller } from '../kit/scroller';
 
-/** Energy and money by the hour, or by the day of a longer run, for those who would rather read. */
+/** Energy and cost by the hour, or by the day of a longer run, as a table. */
 export const EnergyTable = ({ lived, facts }: { lived: SimulatedDay; facts: Facts }) => {
   const spans = energyBySpan(lived.run, lived.tariff);
   const isByDay = spans.length > 1 && spans[1]!.fromMin >= 1440;

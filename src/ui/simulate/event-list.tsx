@@ -27,7 +27,7 @@ interface EventListProps {
   readonly onMove: (atMin: number) => void;
 }
 
-/** Everything that happened, in words; a tap takes the cursor there. */
+/** All events in words; a tap moves the cursor there. */
 export const EventList = ({ events, minutes, backup, onMove }: EventListProps) => {
   const [hidden, setHidden] = useState<ReadonlySet<EventSource>>(new Set());
   const shown = useMemo(() => events.filter(({ source }) => !hidden.has(source)), [events, hidden]);

@@ -6,7 +6,7 @@ import type { DayEvent } from '@/core/simulation/day-events';
 import { useCursor } from './cursor';
 import { nearEvent } from './strip';
 
-/** Minutes of the run that a second shows. */
+/** Minutes of the run per second. */
 const SPEEDS = [
   { value: 1, label: '1 min/s' },
   { value: 10, label: '10 min a second' },
@@ -23,7 +23,7 @@ interface PlayerProps {
   readonly onMove: (atMin: number) => void;
 }
 
-/** Runs the cursor by itself, and steps it by minute and by event. */
+/** Plays the cursor, and steps it by minute and event. */
 export const Player = ({ minutes, stepMin, events, speed, onSpeed, onMove }: PlayerProps) => {
   const atMin = useCursor((cursor) => cursor.atMin);
   const isPlaying = useCursor((cursor) => cursor.speed !== null);
@@ -43,7 +43,7 @@ export const Player = ({ minutes, stepMin, events, speed, onSpeed, onMove }: Pla
     });
     return () => cancelAnimationFrame(frame);
   }, [isPlaying, speed, last, stepMin, onMove, play]);
-  // Left for another page, it stands.
+  // Pauses when leaving the page.
   useEffect(() => () => play(null), [play]);
   const step = (isNext: boolean) => {
     const event = nearEvent(events, atMin, isNext);

@@ -8,10 +8,10 @@ import { useDegrees } from '../degrees/degrees';
 import { useCursor } from './cursor';
 import { curveFigure, curveText, type StripRow } from './strip-rows';
 
-/** A row taller than this has room for its span. */
+/** Row height from which its span is shown. */
 const TALL_PX = 50;
 
-/** A row's name, and what it is where the cursor stands. */
+/** A row's name, and its value at the cursor. */
 export const RowLabel = ({ row, run }: { row: StripRow; run: DayRun }) => {
   const tick = useCursor((cursor) => tickAt(run, cursor.atMin));
   const degrees = useDegrees();

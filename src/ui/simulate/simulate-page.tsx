@@ -39,23 +39,23 @@ const EnergyColumns = dynamic(() => import('./energy-columns'), {
   loading: () => <p className="min-h-64 text-quiet">Drawing …</p>,
 });
 
-/** The minute at which a run is opened: before dawn, where most of it happens. */
+/** First minute shown: before dawn, where most happens. */
 const FIRST_MIN = 360;
-/** How long the cursor must rest before the address follows, ms. */
+/** Delay before the address follows the cursor, ms. */
 const ADDRESS_MS = 300;
 
-/** Rows of a way that stands next to the first: what runs, and the room. */
+/** Rows of a compared plan: what runs, and the room. */
 const BESIDE = new Set(['compressor', 'furnace', 'strips', 'defrost', 'room']);
 
 const counted = (count: number, what: string) => `${count} ${what}${count === 1 ? '' : 's'}`;
 
-/** A day of the job by the minute: watched, stepped, explained, and held against other ways of living it. */
+/** A day of the job by the minute: play, step, explain, and compare with other plans. */
 export const SimulatePage = ({ brought }: { brought: readonly StoredWeather[] }) => {
   const facts = useJob((job) => job.facts);
   const setMoment = useJob((job) => job.setMoment);
   const now = useJobNow();
   const query = useSearchParams();
-  // The address is read once; after that it follows.
+  // The address is read once; afterward it follows.
   const [firstMin] = useState(() => query.get('min'));
   const model = useModelNow();
   const sent = useSentJob();

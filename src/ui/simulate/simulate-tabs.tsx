@@ -6,5 +6,5 @@ const TABS = [
   { path: 'house', label: 'House test' },
 ];
 
-/** The ways through Simulate: the day on its time axis, and one defrost magnified. */
+/** Tabs of Simulate: the day on its time axis, and one defrost in detail. */
 export const SimulateTabs = () => <PageTabs page="simulate" label="Simulate" tabs={TABS} />;

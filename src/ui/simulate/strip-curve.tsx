@@ -3,9 +3,9 @@ import type { DayTrace } from '@/core/simulation/day';
 import { type StripLine, stripLine } from '@/core/simulation/strip-lines';
 import type { CurveRow } from './strip-rows';
 
-/** Points of a line at most: more than a screen is wide. */
+/** Maximum points of a line: more than a screen is wide. */
 const MOST_POINTS = 1600;
-/** A curve keeps this share of its height free above and below. */
+/** Share of its height that a curve leaves free above and below. */
 const MARGIN = 0.06;
 
 interface Scaled {
@@ -14,7 +14,7 @@ interface Scaled {
   readonly most: number;
 }
 
-/** A row's lines on one scale. */
+/** Lines of a row on one scale. */
 export const scaledLines = (row: CurveRow, trace: DayTrace): Scaled => {
   const lines = row.lines.map(({ values }) => stripLine(values(trace), MOST_POINTS));
   const least = Math.min(...lines.map((line) => line.least));
@@ -34,7 +34,7 @@ const pathOf = ({ points }: StripLine, count: number, { least, most }: Scaled, i
     .join('');
 };
 
-/** A curve over the run's time: drawn once, however the cursor goes. */
+/** A curve over the run's time, rendered once, independent of the cursor. */
 export const StripCurve = memo(({ row, trace }: { row: CurveRow; trace: DayTrace }) => {
   const scaled = useMemo(() => scaledLines(row, trace), [row, trace]);
   const count = trace.roomF.length;

@@ -3,10 +3,10 @@ import type { DayTrace } from '@/core/simulation/day';
 import { stripSpells } from '@/core/simulation/strip-lines';
 import type { LaneRow } from './strip-rows';
 
-/** Stretches nearer than this share of the strip are drawn as one. */
+/** Segments closer than this share of the strip are merged. */
 const MOST_STRETCHES = 1400;
 
-/** A source's lane: a bar where it runs, as high as set now. */
+/** A source's lane: a bar while it runs, as high as its output. */
 export const StripLane = memo(({ row, trace }: { row: LaneRow; trace: DayTrace }) => {
   const count = trace.roomF.length;
   const spells = useMemo(() => stripSpells(row.levels(trace), MOST_STRETCHES), [row, trace]);

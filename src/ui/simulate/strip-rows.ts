@@ -5,7 +5,7 @@ import type { DayTrace } from '@/core/simulation/day';
 import { apartOnScale, type Degrees } from '@/core/units/degrees';
 import { SOURCE_COLOR } from '../theme/source-colors';
 
-/** A lane of the strip: a source, and how high it stands. */
+/** A lane of the strip: a source, and its output. */
 export interface LaneRow {
   readonly kind: 'lane';
   readonly id: string;
@@ -13,7 +13,7 @@ export interface LaneRow {
   readonly colour: string;
   readonly levels: (trace: DayTrace) => ArrayLike<number>;
   readonly most: number;
-  /** What it is at a tick, in a word or two. */
+  /** Its state at a tick, in a word or two. */
   readonly says: (trace: DayTrace, tick: number) => string;
 }
 
@@ -31,10 +31,10 @@ export interface CurveRow {
     readonly values: (trace: DayTrace) => Float64Array;
   }[];
   readonly isTemperature: boolean;
-  /** Whether it is a difference of temperatures. */
+  /** Whether it is a temperature difference. */
   readonly isApart?: boolean;
   readonly decimals: number;
-  /** The least that the scale spans, so that a flat line stays flat. */
+  /** Minimum span of the scale, so that a flat line stays flat. */
   readonly leastSpan: number;
 }
 
@@ -42,7 +42,7 @@ export type StripRow = LaneRow | CurveRow;
 
 const flags = (list: readonly boolean[]): number[] => list.map(Number);
 
-/** What a thermostat has learned, shown where one learns. */
+/** What a thermostat has learned, shown if it learns. */
 export const LEARNED_ROW: CurveRow = {
   kind: 'curve',
   id: 'learned',
@@ -56,7 +56,7 @@ export const LEARNED_ROW: CurveRow = {
   lines: [{ id: 'learned', colour: 'var(--ember)', values: ({ shiftF }) => shiftF }],
 };
 
-/** The rows of a job's strip, from what heats it to what it costs. */
+/** Rows of a job's strip, from heat sources to cost. */
 export const stripRows = (facts: Facts): readonly StripRow[] => {
   const banks = new Set(kitRows(facts).map(({ bank }) => bank)).size;
   const isFossil = backupOf(facts) === 'fossil';
@@ -177,7 +177,7 @@ export const curveFigure = ({ isTemperature, isApart, decimals }: CurveRow, valu
     ? degrees.figure(value, decimals)
     : (isApart ? apartOnScale(degrees.scale, value) : value).toFixed(decimals);
 
-/** A curve's value as it is read here. */
+/** A curve's value on the displayed scale. */
 export const curveText = (row: CurveRow, value: number, degrees: Degrees): string =>
   row.isTemperature
     ? degrees.text(value, row.decimals)

@@ -16,7 +16,7 @@ import type { StripRow } from './strip-rows';
 import { timeMarks } from './time-marks';
 
 const LANE_PX = 26;
-/** A run as short as this is told by minutes and seconds. */
+/** A run this short is shown in minutes and seconds. */
 const MOMENT_MIN = 60;
 
 interface StripProps {
@@ -24,11 +24,11 @@ interface StripProps {
   readonly run: DayRun;
   readonly rows: readonly StripRow[];
   readonly events: readonly DayEvent[];
-  /** Called with the minute that the cursor was taken to by hand. */
+  /** Called with the minute that the cursor was moved to by hand. */
   readonly onMove: (atMin: number) => void;
 }
 
-/** Minutes that a key goes by. */
+/** Minutes per key press. */
 const KEY_MIN: Readonly<Record<string, number>> = {
   ArrowLeft: -1,
   ArrowDown: -1,
@@ -38,11 +38,11 @@ const KEY_MIN: Readonly<Record<string, number>> = {
   PageUp: 60,
 };
 
-/** What happens next, or happened before, as seen from a minute; null: nothing. */
+/** The next or previous event from a minute; null: none. */
 export const nearEvent = (events: readonly DayEvent[], atMin: number, isNext: boolean): DayEvent | null =>
   (isNext ? events.find((event) => event.atMin > atMin) : events.findLast((event) => event.atMin < atMin)) ?? null;
 
-/** When a minute of a run is, as it is said. */
+/** A minute of a run in words. */
 export const whenText = (atMin: number, minutes: number): string =>
   minutes <= MOMENT_MIN
     ? `${Math.floor(atMin)} min ${Math.round((atMin % 1) * 60)} s`
@@ -51,8 +51,8 @@ export const whenText = (atMin: number, minutes: number): string =>
       : `day ${dayAt(atMin)}, ${clockAt(atMin)}`;
 
 /**
- * A run on one time axis: a lane for each source, and the curves under them. One cursor goes over all of it, by hand,
- * by key, or by itself.
+ * A run on one time axis: a lane per source, and curves below. One cursor spans all of it, moved by hand, by key, or
+ * playing.
  */
 export const Strip = ({ label, run, rows, events, onMove }: StripProps) => {
   const isNarrow = useNarrow();

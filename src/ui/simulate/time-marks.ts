@@ -7,10 +7,10 @@ export interface TimeMark {
   readonly label: string;
 }
 
-/** A run as short as this is marked by its minutes. */
+/** A run this short is marked in minutes. */
 const MOMENT_MIN = 60;
 
-/** Hours of a day, or days of a longer run, as many as there is room for. */
+/** Hours of a day, or days of a longer run, as many as fit. */
 export const timeMarks = (minutes: number, isNarrow: boolean): TimeMark[] => {
   if (minutes <= MOMENT_MIN) {
     const every = isNarrow ? 4 : 1;

@@ -7,21 +7,21 @@ import { type TypedDay, typedWeather } from '@/core/simulation/typed-weather';
 import type { HourlyWeather } from '@/core/simulation/weather';
 import { useJob } from '../job/provider';
 
-/** Which day is shown: one that was picked for its character, one of the year, or one that was typed. */
+/** The displayed day: picked by character, a date, or typed. */
 export type DayOn =
   | { readonly kind: 'pick'; readonly id: string }
   | { readonly kind: 'date'; readonly day: number }
   | { readonly kind: 'typed'; readonly typed: TypedDay };
 
-/** Where the page stands: kept in the address, and on the way back from another page. */
+/** The page's state, kept in the address and when coming back. */
 export interface DayPlace {
   readonly on: DayOn;
   readonly days: number;
-  /** Ways of living it, by id, comma between. */
+  /** Plan ids, separated by commas. */
   readonly ways: string;
 }
 
-/** Days that can be lived in one go. */
+/** Number of days per run. */
 export const DAY_COUNTS = [
   { value: 1, label: 'Day' },
   { value: 7, label: 'Week' },
@@ -59,12 +59,12 @@ const readOn = (text: string | null, firstPick: string): DayOn => {
 const readDays = (text: string | null): number =>
   DAY_COUNTS.find(({ value }) => value === Number(text))?.value ?? FIRST.days;
 
-/** Where each job's page stood last, as in an address. */
+/** Last state of each job's page, as in an address. */
 const lastPlaces = new Map<string, string>();
 
 /**
- * Where the page stands, and how it goes elsewhere; the address says it.
- * @param firstPick the character of the day that is shown where nothing is said
+ * The page's state, and how to change it; the address follows.
+ * @param firstPick character of the first day if none is given
  */
 export const useDayPlace = (firstPick = 'design') => {
   const job = useJob(({ saved }) => saved.id);
@@ -94,7 +94,7 @@ export const useDayPlace = (firstPick = 'design') => {
   return { place, go };
 };
 
-/** The weather of a place and its first day; a typed day is every day of its year. */
+/** Weather and first day of a state; a typed day is every day of its year. */
 export const weatherOn = (
   on: DayOn,
   year: HourlyWeather,

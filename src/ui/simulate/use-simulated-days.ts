@@ -7,7 +7,7 @@ import type { DayAnswer, SentJob } from '@/workers/day.worker';
 import { type StartWork, useLongWork } from '../loading/use-long-work';
 import { startDayWorker } from './day-worker';
 
-/** A day is there at once: it waits only until a drag or a key rests. */
+/** A day is calculated at once, after a drag or key rests. */
 const SETTLE_MS = 120;
 
 interface Asked {
@@ -27,8 +27,8 @@ const begin: StartWork<Asked, DayAnswer> = ({ sent, ids, weather, span }, { onAn
 };
 
 /**
- * Days lived in each way, from a worker. The last answer stays until the next is there.
- * @param ids ways, comma between
+ * Days simulated under each plan, from a worker. The last answer stays until the next.
+ * @param ids plans, separated by commas
  */
 export const useSimulatedDays = (
   sent: SentJob,

@@ -93,7 +93,7 @@ const MEASURES: readonly Measure[] = [
   { label: 'Defrosts', unit: plain(''), of: ({ summary }) => summary.defrosts, decimals: 0, best: null },
 ];
 
-/** A run in figures, or several side by side: what each costs, how warm it keeps, how hard it works. */
+/** A run in figures, or several side by side: cost, comfort, equipment use. */
 export const VariantsCompared = ({
   lived,
   differences,

@@ -5,7 +5,7 @@ import type { Variant } from '@/core/simulation/variant';
 import { LocalizedDegrees } from '../degrees/degrees';
 import { DialogClose, DialogFrame } from '../kit/dialog-frame';
 
-/** Ways side by side at most: as set now, and three others. */
+/** Maximum plans side by side: as set now, and three others. */
 export const MAX_VARIANTS = 4;
 
 const GROUPS: readonly { readonly group: Variant['group']; readonly label: string }[] = [
@@ -23,7 +23,7 @@ interface WaysDialogProps {
   readonly onClose: () => void;
 }
 
-/** Chooses what stands next to the job on the same day. */
+/** Chooses what to compare with the job on the same day. */
 export const VariantsDialog = ({ variants, chosen, onChoose, onClose }: WaysDialogProps) => {
   const [first, ...others] = variants;
   const [picked, setPicked] = useState(() => chosen.filter((id) => id !== first!.id));

@@ -4,7 +4,7 @@ import { AIRFLOW_METHODS, type AirflowSeen } from '@/core/startup/airflow-seen';
 import { LocalizedDegrees } from '../degrees/degrees';
 import { Why } from '../kit/why';
 
-/** The airflow by every way that was read, one next to the other. */
+/** Airflow from every source, side by side. */
 export const AirflowLines = ({ airflows }: { airflows: readonly AirflowSeen[] }) => (
   <table aria-label="Airflow" className="mt-3 w-full max-w-lg border-y border-line-strong text-sm">
     <tbody>

@@ -3,7 +3,7 @@
 import { type CallId, CALLS } from '@/core/control/moment';
 import { useJob } from '../job/provider';
 
-/** An amber bar where the ruler is on another call than the step; nothing where they agree. */
+/** An amber bar if the ruler is on another call than the step; nothing if they agree. */
 export const CallBar = ({ call }: { call: CallId | null }) => {
   const now = useJob((job) => job.moment.call);
   const setCall = useJob((job) => job.setCall);

@@ -10,7 +10,7 @@ const thousands = (btuh: number) => roundTo(btuh / 1000, 1).toFixed(1);
 
 const FROM = { rise: 'from strip temperature rise', setting: 'from the blower setting' } as const;
 
-/** What the heat pump gives by its air, and the offer to work with it: never taken over by itself. */
+/** Measured heat pump capacity, and an offer to use it: never applied by itself. */
 export const CapacityLine = ({ capacity }: { capacity: MeasuredCapacity }) => {
   const taken = useJob((job) => job.facts.proof.measuredShare);
   const setFact = useJob((job) => job.setFact);

@@ -8,14 +8,14 @@ import { Why } from '../kit/why';
 
 const clock = (seconds: number) => `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
 
-/** A named delay that counts down from when it was started; it goes on through a reload. */
+/** A named countdown that continues through a reload. */
 export const Countdown = ({ name, wait }: { name: string; wait: Wait }) => {
   const key = `gate-cross:wait:${name}`;
   const [startedAt, setStartedAt] = useState<number | null>(null);
   const [now, setNow] = useState(0);
   useEffect(() => {
     const kept = Number(localStorage.getItem(key));
-    // What the device kept is only known once the page runs there.
+    // Stored state is only known once the page runs on the device.
     if (kept > 0) {
       setStartedAt(kept); // eslint-disable-line react-hooks/set-state-in-effect
       setNow(Date.now());

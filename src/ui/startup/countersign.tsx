@@ -5,7 +5,7 @@ import type { Reading } from '@/core/job/reading';
 import { useAtWork, useMay } from '../crew/at-work';
 import { useJob } from '../job/provider';
 
-/** What of an apprentice waits for someone to mean it; a technician does so for the step shown, or for all. */
+/** An apprentice's readings that need a countersignature; a technician signs for the displayed step, or for all. */
 export const Countersign = ({ waiting, keys }: { waiting: readonly Reading[]; keys: readonly string[] }) => {
   const countersign = useJob((job) => job.countersign);
   const { me } = useAtWork();

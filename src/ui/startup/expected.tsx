@@ -9,7 +9,7 @@ import { LocalizedDegrees, useDegrees } from '../degrees/degrees';
 import { useJob } from '../job/provider';
 import { Why } from '../kit/why';
 
-/** What should be read, with its tolerance, and how it is calculated on request. */
+/** Expected value with tolerance, and its calculation on request. */
 export const Expected = ({
   expected,
   unit,

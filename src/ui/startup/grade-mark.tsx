@@ -9,7 +9,7 @@ const MARKS = {
   noted: { Icon: CircleDot, colour: 'text-quiet', word: 'Recorded' },
 } as const;
 
-/** A verdict as a shape, a color and a word. */
+/** A verdict as shape, color and word. */
 export const GradeMark = ({
   grade,
   hasWord = false,

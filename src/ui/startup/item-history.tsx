@@ -26,7 +26,7 @@ const wordsOf = (reading: Reading, item: Item, { say }: Degrees): string => {
   }
 };
 
-/** What the same item read on the visit that today is held against: about a year ago, or the nearest to it. */
+/** The item's reading on the comparison visit: about a year ago, or the nearest to that. */
 const Earlier = ({ planned: { key, item } }: { planned: PlannedItem }) => {
   const facts = useJob((job) => job.facts);
   const saved = useJob((job) => job.saved);
@@ -43,14 +43,14 @@ const Earlier = ({ planned: { key, item } }: { planned: PlannedItem }) => {
   );
 };
 
-/** Everything said of an item on this visit, the last word first; then what it read a year ago. */
+/** All entries on an item on this visit, latest first; then its reading a year ago. */
 export const ItemHistory = ({ planned, now }: { planned: PlannedItem; now: number }) => {
   const all = useJob((job) => job.readings);
   const began = useJob((job) => shownVisit(job)?.began);
   const facts = useJob((job) => job.facts);
   const degrees = useDegrees();
   const lines = readingHistory(observed(facts, all), planned.key);
-  // What was countersigned stands once, as who means it.
+  // A countersigned reading is listed once, with its countersignature.
   const again = new Set(lines.filter((line) => !isCorrection(line)).map(({ replaces }) => replaces));
   const history = lines.filter(({ id }) => !again.has(id));
   const replaced = new Set(history.map(({ replaces }) => replaces));

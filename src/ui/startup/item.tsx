@@ -15,7 +15,7 @@ import { SlipLine, VerdictLine } from './verdict-line';
 
 interface StartupItemProps {
   readonly planned: PlannedItem;
-  /** What it would read with what is tried on the wiring. */
+  /** Its reading under the simulation. */
   readonly tried?: string | undefined;
 }
 
@@ -41,7 +41,7 @@ const Tick = ({ planned }: StartupItemProps) => {
   );
 };
 
-/** What stands instead of a field while hands stay out. */
+/** Shown instead of a field while hands must stay out. */
 export const BlockedReason = ({ planned: { heldShut, reading, item } }: Pick<StartupItemProps, 'planned'>) => (
   <p className="text-sm font-semibold text-fail">
     {reading && (
@@ -103,6 +103,6 @@ const Measure = ({ planned, tried }: StartupItemProps) => {
   );
 };
 
-/** One reading of a step: what to expect, a field for what was read, and what that means. */
+/** One reading of a step: expectation, field, and meaning. */
 export const StartupItem = (props: StartupItemProps) =>
   props.planned.expected.kind === 'tick' ? <Tick {...props} /> : <Measure {...props} />;

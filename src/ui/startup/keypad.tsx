@@ -5,14 +5,14 @@ import { Delete } from 'lucide-react';
 interface KeypadProps {
   readonly takesOpen: boolean;
   readonly takesMinus: boolean;
-  /** Given each key: a digit, a point, a minus, `OL`, or `back`. */
+  /** Called with each key: a digit, a point, a minus, `OL`, or `back`. */
   readonly onKey: (key: string) => void;
 }
 
 const DIGITS = ['7', '8', '9', '4', '5', '6', '1', '2', '3', '.', '0'] as const;
 const KEY = 'plain-button h-16 low:h-12 font-mono text-2xl select-none active:bg-ink active:text-paper';
 
-/** Where a key is on a low screen: four in a row, so that field, keys and what goes on are in sight together. */
+/** Key positions on a low screen: four in a row, so that field, keys and the next button are visible together. */
 const LOW_ORDER: Readonly<Record<(typeof DIGITS)[number], string>> = {
   '7': 'low:order-1',
   '8': 'low:order-2',
@@ -27,7 +27,7 @@ const LOW_ORDER: Readonly<Record<(typeof DIGITS)[number], string>> = {
   '0': 'low:order-12',
 };
 
-/** Keys for a number, large enough for gloves; open circuit and minus where they can be read. */
+/** A number pad, large enough for gloves; with open circuit and minus where possible. */
 export const Keypad = ({ takesOpen, takesMinus, onKey }: KeypadProps) => (
   <div role="group" aria-label="Keypad" className="flex gap-1.5">
     <div className="grid flex-1 grid-cols-3 gap-1.5 low:grid-cols-4">
@@ -63,7 +63,7 @@ export const Keypad = ({ takesOpen, takesMinus, onKey }: KeypadProps) => (
   </div>
 );
 
-/** What is in a field after a key. A minus turns the sign; `OL` takes a number's place, and gives way to one. */
+/** Field text after a key. Minus toggles the sign; `OL` replaces a number, and a number replaces `OL`. */
 export const afterKey = (text: string, key: string): string => {
   if (key === 'OL') return 'OL';
   const number = /^OL$/i.test(text) ? '' : text;

@@ -11,7 +11,7 @@ import type { VisitList } from './use-visit-list';
 
 const OrderChoice = lazyClient(() => import('./order-choice').then((module) => module.OrderChoice));
 
-/** The order of the steps: as the work is listed, or by place for one or two people. */
+/** Order of the steps: as listed, or by place for one or two people. */
 const OrderOf = ({ route }: { route: RouteChoice }) => {
   const [isOpen, setOpen] = useState(false);
   return (
@@ -24,7 +24,7 @@ const OrderOf = ({ route }: { route: RouteChoice }) => {
   );
 };
 
-/** What of the startup is shown and in which order, each the other way in one tap, and how long what is left takes. */
+/** Which items are shown and in which order, each switchable with a tap, and the time left. */
 export const ListLine = ({
   steps,
   list,

@@ -2,7 +2,7 @@
 
 import { useJob } from '../job/provider';
 
-/** That the house is calculated with a measured capacity, and the way back to the sheet. */
+/** Says that a measured capacity is in use, with a button to return to the rated one. */
 export const MeasuredShare = () => {
   const taken = useJob((job) => job.facts.proof.measuredShare);
   const setFact = useJob((job) => job.setFact);

@@ -18,7 +18,7 @@ import { SlipLine, VerdictLine } from './verdict-line';
 interface OneReadingProps {
   readonly planned: PlannedItem;
   readonly tried: string | undefined;
-  /** What the large button goes on to. */
+  /** What the large button goes to. */
   readonly next: string;
   readonly onNext: () => void;
 }
@@ -36,10 +36,7 @@ const Heading = ({ label, children }: { label: string; children: React.ReactNode
   </div>
 );
 
-/**
- * What is said of a reading while it is typed. Its height is its own, whatever is said: the keys under it never move
- * while someone types.
- */
+/** What a reading means while typing. Fixed height, so that the keys below never move while someone types. */
 const Aside = ({ children }: { children: React.ReactNode }) => (
   // The keyboard scrolls what does not fit.
   <div
@@ -82,7 +79,7 @@ const OneMeasure = ({ planned, tried, next, onNext }: OneReadingProps) => {
   const entry = useNumberEntry(field);
   const [isFresh, setFresh] = useState(true);
   const meant = entry.typed === null ? null : entry.meant();
-  // What is being typed is judged as set now, so that one tap enters it and goes on.
+  // The typed value is judged as is, so that one tap enters it and continues.
   const verdict = entry.typed === null ? planned.verdict : meant === null ? undefined : planned.judged(meant, place);
   const read = entry.typed === null ? reading?.value : meant;
   return (
@@ -106,7 +103,7 @@ const OneMeasure = ({ planned, tried, next, onNext }: OneReadingProps) => {
         <input
           id={id}
           className="field-box h-18 low:h-14 w-0 min-w-0 flex-1 rounded-r-none text-right font-mono text-4xl font-semibold"
-          // Its own keypad stands below; a keyboard that is plugged in still works.
+          // Its own keypad is below; a hardware keyboard still works.
           inputMode="none"
           autoComplete="off"
           placeholder="read"
@@ -158,7 +155,7 @@ const OneMeasure = ({ planned, tried, next, onNext }: OneReadingProps) => {
           takesOpen={field.takesOpen}
           takesMinus={field.min < 0}
           onKey={(press) => {
-            // The first key begins a new number, as a field that is selected does.
+            // The first key starts a new number, like typing into a selected field.
             entry.type(afterKey(isFresh && entry.typed === null ? '' : entry.text, press));
             setFresh(false);
           }}
@@ -176,7 +173,7 @@ const OneMeasure = ({ planned, tried, next, onNext }: OneReadingProps) => {
   );
 };
 
-/** A reading that hands go in for, before every supply of its cabinet is verified dead. */
+/** A hands-in reading before every supply of its cabinet is verified dead. */
 const OneShut = ({ planned, next, onNext }: OneReadingProps) => (
   <>
     <Heading label={planned.item.label}>
@@ -190,7 +187,7 @@ const OneShut = ({ planned, next, onNext }: OneReadingProps) => (
   </>
 );
 
-/** One reading at a time, for one hand in a glove: what to expect, the field, what it means, keys, and on. */
+/** One reading at a time, for one gloved hand: expectation, field, meaning, keys, next. */
 export const OneReading = (props: OneReadingProps) => {
   if (props.planned.expected.kind === 'tick') return <OneTick {...props} />;
   return props.planned.heldShut === null ? <OneMeasure {...props} /> : <OneShut {...props} />;

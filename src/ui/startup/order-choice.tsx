@@ -4,7 +4,7 @@ import type { People } from '@/core/startup/route';
 import { RadioButtons } from '../fields/radio-buttons';
 import type { RouteChoice } from './use-route';
 
-/** What walking by place saves against the plain order. */
+/** Time saved by walking by place instead of in listed order. */
 const Saves = ({ route }: { route: RouteChoice }) => {
   const { plain, byPlace } = route.compare();
   const minutes = plain.minutes - byPlace.minutes;
@@ -21,7 +21,7 @@ const Saves = ({ route }: { route: RouteChoice }) => {
   );
 };
 
-/** In which order the steps are walked, by how many people, and what that saves. */
+/** Order of the steps, number of people, and time saved. */
 export const OrderChoice = ({ route }: { route: RouteChoice }) => {
   const { isByPlace, people, choose } = route;
   return (

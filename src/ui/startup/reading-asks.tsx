@@ -4,7 +4,7 @@ import type { PlannedItem } from '@/core/startup/planned';
 import { ReasonDialog } from '../findings/reason-dialog';
 import { useSaveReading, useUndoReading } from './use-save-reading';
 
-/** Why something is often left unmeasured. */
+/** Common reasons for not measuring. */
 const NOT_MEASURED = [
   'No access',
   'No instrument on hand',
@@ -12,13 +12,13 @@ const NOT_MEASURED = [
   'Wrong weather for it',
   'Customer declined',
 ];
-/** Why a reading is often withdrawn. */
+/** Common reasons for withdrawing. */
 const WITHDRAWN = ['Wrong place', 'Wrong range', 'Typo', 'Bad instrument', 'System not settled'];
 
-/** What is said of an item in words of one's own. */
+/** A free-text entry on an item. */
 export type ReadingAsked = 'withdraw' | 'leaveOut' | 'note';
 
-/** Asks why a reading is withdrawn or was not taken, or for the note next to it. */
+/** Asks why a reading is withdrawn or was not taken, or for its note. */
 export const ReadingAsks = ({
   planned: { key, item, reading },
   asks,
@@ -59,7 +59,7 @@ export const ReadingAsks = ({
       maxLength: 500,
       action: 'Save',
       takesNothing: true,
-      // The same is said again, with words next to it.
+      // The reading is entered again with a note.
       onSay: (words: string) =>
         reading &&
         keepReading(reading.value, reading.place, {

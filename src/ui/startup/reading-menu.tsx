@@ -9,7 +9,7 @@ import type { ReadingAsked } from './reading-asks';
 
 const ReadingAsks = lazyClient(() => import('./reading-asks').then((module) => module.ReadingAsks));
 
-/** What can be said of an item next to its reading: withdrawn, not measured, a note, undone. */
+/** Other entries on an item: withdraw, not measured, note, undo. */
 export const ReadingMenu = ({ planned }: { planned: PlannedItem }) => {
   const { key, item, reading } = planned;
   const [asks, setAsks] = useState<ReadingAsked | null>(null);

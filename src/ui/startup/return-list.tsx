@@ -5,7 +5,7 @@ import { returnVisit } from '@/core/startup/return-visit';
 import { LocalizedDegrees } from '../degrees/degrees';
 import { useJob } from '../job/provider';
 
-/** What a return visit is for, each with why it could not be done today and when it can. */
+/** Items for a return visit, each with why not today and when. */
 export const ReturnList = ({ steps }: { steps: readonly PlannedStep[] }) => {
   const items = returnVisit(
     useJob((job) => job.facts),

@@ -6,5 +6,5 @@ import { lazyClient } from '../loading/lazy-client';
 
 const TriedWords = lazyClient(() => import('./simulated-words').then((module) => module.SimulatedWords));
 
-/** Where something is tried on the wiring: what, and the way back. */
+/** The wiring simulation in effect, and how to end it. */
 export const SimulatedLine = () => (hasNoFaults(useModel().scenario) ? null : <TriedWords />);

@@ -6,7 +6,7 @@ import { scenarioWords } from '@/core/wiring/scenario-words';
 import { useModel } from '../job/deferred-model';
 import { useJob } from '../job/provider';
 
-/** What is being tried on the wiring, said where readings are judged without it; and the way back. */
+/** The wiring simulation in words, shown where readings are judged without it; and how to end it. */
 export const SimulatedWords = () => {
   const { facts, harness, scenario } = useModel();
   const setMoment = useJob((job) => job.setMoment);

@@ -4,7 +4,7 @@ import { StartupPrint } from './startup-print';
 import { StepDesk } from './step-desk';
 import { useStartup } from './use-startup';
 
-/** Startup where there is room for a whole step. */
+/** Startup on wide screens: a whole step. */
 export const StartupDesk = () => {
   const startup = useStartup();
   return (

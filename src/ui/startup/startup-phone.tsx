@@ -4,7 +4,7 @@ import { StartupPrint } from './startup-print';
 import { StepPhone } from './step-phone';
 import { useStartup } from './use-startup';
 
-/** Startup on a narrow screen, a reading at a time. */
+/** Startup on narrow screens: one reading at a time. */
 export const StartupPhone = () => {
   const startup = useStartup();
   return (

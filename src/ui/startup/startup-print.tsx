@@ -55,6 +55,6 @@ const Paper = ({ steps }: { steps: readonly PlannedStep[] }) => (
   </article>
 );
 
-/** The whole startup on paper, while it is printed: what to expect, what was read, and room for what was not. */
+/** The whole startup in print: expectations, readings, and space for missing ones. */
 export const StartupPrint = ({ steps }: { steps: readonly PlannedStep[] }) =>
   usePrinting() ? <Paper steps={steps} /> : null;

@@ -21,7 +21,7 @@ import { placesOf, StepList, TallyLine } from './step-list';
 import type { Startup } from './use-startup';
 import { cautionPlace } from './use-step';
 
-/** Startup with room: the steps next to, the whole step at once. */
+/** Startup on a desk: the list of steps beside the whole present step. */
 export const StepDesk = ({ steps, list, route, number, tried, left, go: onGo }: Startup) => {
   const top = useRef<HTMLDivElement>(null);
   const planned = steps[number]!;

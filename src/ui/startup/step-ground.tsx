@@ -11,18 +11,18 @@ const AirflowLines = lazyClient(() => import('./airflow-lines').then((module) =>
 const CapacityLine = lazyClient(() => import('./capacity-line').then((module) => module.CapacityLine));
 const ReturnList = lazyClient(() => import('./return-list').then((module) => module.ReturnList));
 
-/** How to put the system where a step is read, and the waits that it imposes. */
+/** Instructions for a step, and its waits. */
 export const StepBasics = ({
   planned: { step, built },
   left,
 }: {
   planned: PlannedStep;
-  /** All steps, where this is the one that says what a return visit is for. */
+  /** All steps, for the step that lists return visits. */
   left: readonly PlannedStep[] | undefined;
 }) => {
   const share = useJob((job) => job.facts.proof.measuredShare);
   const { capacity } = built;
-  // Nothing to say before the air is read.
+  // Nothing to show before the air is read.
   const saysCapacity = capacity && (capacity.kind !== 'waits' || share !== null);
   const jobId = useJob((job) => job.saved.id);
   return (

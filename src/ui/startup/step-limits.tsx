@@ -8,10 +8,7 @@ import { lazyClient } from '../loading/lazy-client';
 
 const LimitFields = lazyClient(() => import('./limit-fields').then((module) => module.LimitFields));
 
-/**
- * Limits that a step's readings are judged by, typed here from a plate, a chart or a manual; what is found in them
- * is on the Survey.
- */
+/** Limits for a step's readings, typed here from a nameplate, chart or manual; findings on them are on the Survey. */
 export const StepLimits = ({ limits }: { limits: readonly FactPath[] }) => {
   const facts = useJob((job) => job.facts);
   const [isOpen, setOpen] = useState(false);

@@ -6,7 +6,7 @@ import type { Route } from '@/core/startup/route';
 import { GradeMark } from './grade-mark';
 import type { RouteChoice } from './use-route';
 
-/** How many readings stand with each verdict. */
+/** Number of readings by verdict. */
 export const TallyLine = ({ steps }: { steps: readonly PlannedStep[] }) => {
   const counts = tally(steps);
   return (
@@ -29,18 +29,18 @@ export const TallyLine = ({ steps }: { steps: readonly PlannedStep[] }) => {
 
 const NO_PLACES: Route['places'] = new Map();
 
-/** Where the steps are read, where they stand by place. */
+/** Places of the steps when ordered by place. */
 export const placesOf = ({ taken }: RouteChoice): Route['places'] => taken?.places ?? NO_PLACES;
 
 interface StepListProps {
   readonly steps: readonly PlannedStep[];
-  /** Where each step is read, in order; empty where the steps stand as listed. */
+  /** Places of each step, in order; empty when ordered as listed. */
   readonly places: Route['places'];
   readonly current: string;
   readonly onGo: (id: string) => void;
 }
 
-/** The steps in the order of the work, each with its worst verdict. */
+/** Steps in working order, each with its worst verdict. */
 export const StepList = ({ steps, places, current, onGo }: StepListProps) => (
   <ol aria-label="Steps">
     {steps.map((planned, at) => (

@@ -23,7 +23,7 @@ import { cautionPlace } from './use-step';
 
 const StepsSheet = lazyClient(() => import('./steps-sheet').then((module) => module.StepsSheet));
 
-/** Before a step's readings: what can hurt, how to put the system there, what to wait for. */
+/** Before a step's readings: cautions, instructions, waits. */
 const Before = ({
   planned,
   answer,
@@ -63,7 +63,7 @@ const Before = ({
   );
 };
 
-/** Startup on a phone: one reading at a time, the steps and the cautions a tap away. */
+/** Startup on a phone: one reading at a time; steps and cautions one tap away. */
 export const StepPhone = ({ steps, list, route, number, at, tried, left, go, goAt }: Startup) => {
   const [showsSteps, setSteps] = useState(false);
   const planned = steps[number]!;

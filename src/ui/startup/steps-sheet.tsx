@@ -15,7 +15,7 @@ interface StepsSheetProps extends Omit<Parameters<typeof StepList>[0], 'places'>
   readonly onClose: () => void;
 }
 
-/** All steps on a phone, and who is at work: one tap from any reading. */
+/** All steps on a phone, and the person: one tap from any reading. */
 export const StepsSheet = ({ steps, list, route, current, onGo, onClose }: StepsSheetProps) => (
   <DialogFrame title="Steps" isAtFoot onClose={onClose}>
     <TallyLine steps={steps} />

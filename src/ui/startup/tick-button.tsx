@@ -5,7 +5,7 @@ import type { PlannedItem } from '@/core/startup/planned';
 import { GradeMark } from './grade-mark';
 import { useItem } from './use-item';
 
-/** How far a thing to do in stages is: how many of its stages are so; all of them and one more when it is done. */
+/** Number of completed stages of a task; one more than all when it is done. */
 const reached = ({ item: { stages = [] }, reading, isLiveAgain }: PlannedItem): number => {
   if (isLiveAgain || !reading) return 0;
   return reading.value === 'done'
@@ -13,7 +13,7 @@ const reached = ({ item: { stages = [] }, reading, isLiveAgain }: PlannedItem): 
     : stages.findIndex(({ word }) => reading.value === seenValue(word)) + 1;
 };
 
-/** Something to do whose stages are said one by one: open, locked out, verified dead. */
+/** A task with separate stages: open, locked out, verified dead. */
 const Stages = ({ planned, isLarge }: { planned: PlannedItem; isLarge: boolean }) => {
   const { keep } = useItem(planned);
   const { stages = [], label } = planned.item;
@@ -31,7 +31,7 @@ const Stages = ({ planned, isLarge }: { planned: PlannedItem; isLarge: boolean }
           type="button"
           aria-pressed={at > stage}
           className={`plain-button justify-start gap-2 px-2 text-left leading-tight whitespace-normal aria-pressed:border-2 aria-pressed:border-pass aria-pressed:font-semibold ${isLarge ? 'h-18' : 'min-h-12'}`}
-          // A stage that is so is taken back to what was before it.
+          // Undoing a completed stage returns to the one before.
           onClick={() => keep(at === stage + 1 ? (stage === 0 ? 'undone' : all[stage - 1]!.value) : value)}
         >
           <span aria-hidden>
@@ -46,7 +46,7 @@ const Stages = ({ planned, isLarge }: { planned: PlannedItem; isLarge: boolean }
 
 const LAST = { words: 'Verified dead; tester tested again, capacitors discharged', value: 'done' } as const;
 
-/** The other way a thing to do can end: it stops the work. */
+/** The other outcome of a task: it stops the work. */
 export const FailsButton = ({ planned }: { planned: PlannedItem }) => {
   const { keep } = useItem(planned);
   const { fails } = planned.item;
@@ -65,7 +65,7 @@ export const FailsButton = ({ planned }: { planned: PlannedItem }) => {
   );
 };
 
-/** Something to do, ticked off; in stages where it has some. */
+/** A task to tick off; in stages if it has them. */
 export const TickButton = ({ planned, isLarge = false }: { planned: PlannedItem; isLarge?: boolean }) => {
   const { keep, isDone } = useItem(planned);
   const { item, heldShut } = planned;
@@ -90,7 +90,7 @@ export const TickButton = ({ planned, isLarge = false }: { planned: PlannedItem;
   );
 };
 
-/** Why a thing to do is shut, or to be done again. */
+/** Why a task is locked, or must be done again. */
 export const TickBlocked = ({ planned: { heldShut, isLiveAgain } }: { planned: PlannedItem }) => (
   <>
     {isLiveAgain && (

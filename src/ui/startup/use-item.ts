@@ -5,7 +5,7 @@ import type { ReadingValue } from '@/core/job/reading';
 import type { PlannedItem } from '@/core/startup/planned';
 import { type ReadingDetails, useSaveReading } from './use-save-reading';
 
-/** Steps of the arrow keys, and what a field takes, by unit. */
+/** Arrow-key steps, and accepted values, by unit. */
 const STEPS: Record<string, number> = {
   V: 1,
   A: 0.1,
@@ -32,12 +32,12 @@ const MOST: Record<string, number> = {
   MΩ: 10_000,
 };
 
-/** One item of startup as it is worked on: where the clamp is, what stands, and what a field for it takes. */
+/** One startup item in progress: clamp place, present reading, and field props. */
 export const useItem = ({ key, item, reading, expected: planned, verdict, isLiveAgain }: PlannedItem) => {
   const keepReading = useSaveReading(key, item.of);
   const [openedAt] = useState(() => Date.now());
   const [chosen, setChosen] = useState<string | null>(null);
-  // A place that the item no longer has, as of a lockout that was moved, is where it was done once.
+  // A place that the item no longer has, as after a lockout was moved, is where it was once done.
   const stands = item.places?.some(({ id }) => id === reading?.place) ? reading?.place : undefined;
   const place = chosen ?? stands ?? item.places?.[0]?.id ?? null;
   const keep = (value: ReadingValue, at = place, beside?: ReadingDetails) => keepReading(value, at, beside);

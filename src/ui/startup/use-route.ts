@@ -10,18 +10,18 @@ const ORDER = 'order';
 const BY_PLACE = 'place';
 const PEOPLE = 'people';
 
-/** In which order the steps stand, what that saves, and how to choose. */
+/** The order of the steps, the time it saves, and how to change it. */
 export interface RouteChoice {
   readonly isByPlace: boolean;
   readonly people: People;
-  /** The route that the steps are in; null where they stand as listed. */
+  /** The route of the steps; null when ordered as listed. */
   readonly taken: Route | null;
-  /** Both orders, calculated when they are asked for. */
+  /** Both orders, calculated on request. */
   readonly compare: () => { readonly plain: Route; readonly byPlace: Route };
   readonly choose: (isByPlace: boolean, people: People) => void;
 }
 
-/** Steps as the work is listed, or by place; which of the two, and for how many, is in the address. */
+/** Steps as listed or by place; order and number of people are in the address. */
 export const useRoute = (
   facts: Facts,
   steps: readonly PlannedStep[],

@@ -4,7 +4,7 @@ import { readingStanding, type ReadingValue } from '@/core/job/reading';
 import { meterOhmsOf, type Observation, observed } from '@/core/model/observable';
 import { useJob, useJobNow } from '../job/provider';
 
-/** What stands of an item now, by its id. */
+/** Id of an item's present entry. */
 const useStanding = (item: string): (() => string | null) => {
   const now = useJobNow();
   return () => {
@@ -13,7 +13,7 @@ const useStanding = (item: string): (() => string | null) => {
   };
 };
 
-/** What else is said of a reading: a note; what an instrument that sent it says of itself. */
+/** Additional data of a reading: a note; details from its instrument. */
 export interface ReadingDetails {
   readonly note?: string;
   readonly instrument?: string;
@@ -21,8 +21,8 @@ export interface ReadingDetails {
 }
 
 /**
- * Keeps a reading under an item. Who reads is asked for once on the device; until then it waits here.
- * @param of what is read, where it is something that can be
+ * Stores a reading under an item. Asks for the person once per device; until then it waits here.
+ * @param of what is read, if observable
  */
 export const useSaveReading = (item: string, of?: Observation) => {
   const addReading = useJob((job) => job.addReading);
@@ -31,7 +31,7 @@ export const useSaveReading = (item: string, of?: Observation) => {
     addReading({ item, value, place, meterOhms: meterOhmsOf(of), ...beside, replaces: standing() });
 };
 
-/** Says of an item that its reading does not count, or that it was not read; and why. The record keeps all of it. */
+/** Withdraws a reading, or marks an item as not measured, with the reason. The record keeps all of it. */
 export const useUndoReading = (item: string) => {
   const addReading = useJob((job) => job.addReading);
   const standing = useStanding(item);

@@ -9,7 +9,7 @@ import { useRoute } from './use-route';
 import { useStep } from './use-step';
 import { useVisitList } from './use-visit-list';
 
-/** The startup of a job as it is worked on: its steps in today's order, the one at hand, and how to go on. */
+/** A job's startup in progress: steps in today's order, the present step, and navigation. */
 export const useStartup = () => {
   const readings = useJob((job) => job.readings);
   const moment = useMoment();
@@ -30,10 +30,10 @@ export const useStartup = () => {
     go,
     goAt,
     tried: simulatedReadings(model, readings, moment, planned),
-    // The last step says what is left for another day, whatever list today's visit has.
+    // The last step lists what remains for another day, whatever today's list is.
     left: planned.step.id === 'leave' ? all : undefined,
   };
 };
 
-/** What a startup is shown from. */
+/** Everything that a startup is rendered from. */
 export type Startup = ReturnType<typeof useStartup>;

@@ -7,16 +7,16 @@ import { useJob } from '../job/provider';
 
 const isOpen = ({ reading, leftOut }: PlannedStep['items'][number]) => !reading && !leftOut;
 
-/** Where the work on a step begins: 0 is how to put the system there, then its readings from 1. */
+/** Positions in a step: 0 is its instructions, then readings from 1. */
 const startOf = (step: PlannedStep, isRead: boolean): number =>
   isRead ? Math.max(0, step.items.findIndex(isOpen)) + 1 : 0;
 
-/** The step of Startup that is worked on, and the reading in it. Both are in the address, so that back goes back. */
+/** The present step of Startup and its reading. Both are in the address, so that Back works. */
 export const useStep = (steps: readonly PlannedStep[]) => {
   const query = useSearchParams();
   const setCall = useJob((job) => job.setCall);
   const cautionsRead = useJob((job) => job.cautionsRead);
-  // Where nothing is said, the first step with something open, and that stays so while it is filled in.
+  // By default the first step with open items, which stays while it is filled in.
   const [first] = useState(() => (steps.find((each) => tally([each]).open > 0) ?? steps[0]!).step.id);
   const id = query.get('step') ?? first;
   const number = Math.max(
@@ -41,5 +41,5 @@ export const useStep = (steps: readonly PlannedStep[]) => {
   return { number, planned, at, go, goAt: (reading: number) => put(planned.step.id, reading) };
 };
 
-/** Where a step's cautions stand. */
+/** Key of a step's cautions. */
 export const cautionPlace = ({ step }: PlannedStep): string => `startup-${step.id}`;

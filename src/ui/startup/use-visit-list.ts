@@ -9,11 +9,11 @@ import { forVisit } from '@/core/startup/visit-list';
 const PARAMETER = 'items';
 const ALL = 'all';
 
-/** Which of a startup's items are shown, and how to show the others. */
+/** Which startup items are shown, and how to show the others. */
 export interface VisitList {
   readonly reason: VisitReason;
   readonly isAll: boolean;
-  /** Items on the visit's list, and all there are. */
+  /** Items on the visit's list, and all items. */
   readonly listed: number;
   readonly all: number;
   readonly showAll: (isAll: boolean) => void;
@@ -21,7 +21,7 @@ export interface VisitList {
 
 const countOf = (steps: readonly PlannedStep[]) => steps.reduce((sum, { items }) => sum + items.length, 0);
 
-/** A startup folded to what the visit is for, or everything; which of the two is in the address. */
+/** A startup reduced to the visit's list, or complete; the choice is in the address. */
 export const useVisitList = (
   all: readonly PlannedStep[],
   reason: VisitReason,

@@ -10,7 +10,7 @@ import { GradeMark } from './grade-mark';
 
 const WASH = { fail: 'bg-fail-wash px-2 py-1', warn: 'bg-warn-wash px-2 py-1', pass: '', noted: '' } as const;
 
-/** From a reading that failed to the search for its cause; every reading of the visit goes along. */
+/** From a failed reading to its cause; the visit's readings are used there. */
 const TroubleLink = () => {
   const id = useJob((job) => job.saved.id);
   const query = useJob(jobQuery);
@@ -25,7 +25,7 @@ const TroubleLink = () => {
   );
 };
 
-/** What a reading means, and what to do next where something is wrong. It is spoken when it changes. */
+/** Meaning of a reading, and what to do if something is wrong. Announced when it changes. */
 export const VerdictLine = ({ verdict }: { verdict: Verdict | undefined }) => (
   <div role="status">
     {verdict && (
@@ -47,17 +47,17 @@ export const VerdictLine = ({ verdict }: { verdict: Verdict | undefined }) => (
 
 interface SlipLineProps {
   readonly item: Item;
-  /** As it stands, in the item's own unit. */
+  /** Present value, in the item's own unit. */
   readonly typed: number;
   readonly place: string | null;
   readonly onTake: (value: number) => void;
 }
 
-/** A number that was probably meant, to be taken with a tap: the point slipped, or it was read in another unit. */
+/** A number that was probably meant, to use with a tap: a slipped decimal point, or another unit. */
 export const SlipLine = ({ item, typed, place, onTake }: SlipLineProps) => {
   const { scale } = useDegrees();
   const { unit } = item;
-  // What was typed in °C slips by no factor of ten in °F, and is no other unit.
+  // A number typed in °C does not slip by a factor of ten in °F, and is not another unit.
   if (scale === 'C' && isDegreeUnit(unit)) return null;
   const point = decimalSlip(item, typed, place);
   const other = point === null ? unitSlip(item, typed, place) : null;

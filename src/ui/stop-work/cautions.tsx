@@ -5,12 +5,12 @@ import { useState } from 'react';
 import { useJob } from '../job/provider';
 
 interface CautionsProps {
-  /** Where they stand, once in a job: a slug. */
+  /** Their place, unique in a job: a slug. */
   readonly place: string;
   readonly lines: readonly string[];
 }
 
-/** The sign itself: a black and yellow edge and black on yellow, like nothing else here. */
+/** The caution sign: black and yellow edge, black on yellow, unlike anything else here. */
 export const CautionSign = ({ lines, children }: { lines: readonly string[]; children?: React.ReactNode }) => (
   <div className="caution-sign text-sm">
     {lines.length === 1 ? (
@@ -26,9 +26,7 @@ export const CautionSign = ({ lines, children }: { lines: readonly string[]; chi
   </div>
 );
 
-/**
- * What can hurt someone here. Whole until it has been read on this visit, then one line that opens: it is never gone.
- */
+/** Hazards here. Shown in full until read on this visit, then one line that opens: never gone. */
 export const Cautions = ({ place, lines }: CautionsProps) => {
   const isRead = useJob((job) => job.cautionsRead.includes(place));
   const readCaution = useJob((job) => job.readCaution);

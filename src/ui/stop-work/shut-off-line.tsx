@@ -5,7 +5,7 @@ import { useAtWork } from '../crew/at-work';
 import { useSaveReading } from '../startup/use-save-reading';
 import { useStops } from './use-stops';
 
-/** How a job with a stop is signed: shut off and tagged, then acknowledged by a crew lead. */
+/** Signing a job with a stop: shut off and tagged, then acknowledged by a crew lead. */
 export const ShutOffLine = () => {
   const { shutOff } = useStops();
   const tag = useSaveReading(TAGGED_ITEM);

@@ -19,7 +19,7 @@ const StopLines = ({ stop }: { stop: StopId }) => {
   );
 };
 
-/** One thing that stops the work: what it is, what to do now, whom to tell. */
+/** One stop: what it is, what to do now, whom to tell. */
 export const StopSign = ({ stop, label }: { stop: StopId; label?: string }) => (
   <div className="border-2 border-fail bg-fail-wash px-3 py-2">
     <h3 className="flex items-center gap-2 font-label text-xl leading-tight font-semibold text-fail">
@@ -31,7 +31,7 @@ export const StopSign = ({ stop, label }: { stop: StopId; label?: string }) => (
   </div>
 );
 
-/** What stops the work on this job; nothing where nothing does. */
+/** The job's active stops; nothing if there are none. */
 export const StopBanner = ({ isFolded = false }: { isFolded?: boolean }) => {
   const { stops } = useStops();
   if (stops.length === 0) return null;

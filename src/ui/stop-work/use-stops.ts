@@ -4,7 +4,7 @@ import { shutOffOf } from '@/core/startup/shut-off';
 import { useModel, useMoment } from '../job/deferred-model';
 import { useJob } from '../job/provider';
 
-/** Readings of every visit, with what waits to be sent. */
+/** Readings of every visit, including waiting ones. */
 export const useEveryReading = () => {
   const saved = useJob((job) => job.saved.readings);
   const readings = useJob((job) => job.readings);
@@ -14,7 +14,7 @@ export const useEveryReading = () => {
   );
 };
 
-/** What stops the work on this job, and how far its signing as shut off is. */
+/** The job's active stops, and the progress of signing it as shut off. */
 export const useStops = () => {
   const all = useEveryReading();
   const readings = useJob((job) => job.readings);

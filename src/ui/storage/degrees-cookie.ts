@@ -1,6 +1,6 @@
 import type { DegreeScale } from '@/core/units/degrees';
 
-/** Remembers on which scale this device reads degrees, so that the server writes them so from the start. */
+/** Remembers this device's degree scale, so that the server renders in it. */
 export const DEGREES_COOKIE = 'gate-cross-degrees';
 
 export const isDegreeScale = (text: string | undefined): text is DegreeScale => text === 'F' || text === 'C';

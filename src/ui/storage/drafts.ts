@@ -1,15 +1,15 @@
 import { dropSafe, saveSafe } from './safe-storage';
 
-/** A draft that its tab has not touched for this long belongs to a tab that is gone, ms. */
+/** A draft untouched for this long belongs to a tab that is gone, ms. */
 export const ORPHAN_AFTER_MS = 10_000;
 
 const TAB = 'gate-cross:tab';
 const prefix = (of: string) => `gate-cross:draft:${of}:`;
-/** What a draft of someone's ends with; one that ends with nothing is whoever's comes next. */
+/** Suffix of a person's draft; without one it belongs to anyone. */
 const MARK = '~';
 const suffix = (by: string) => (by ? MARK + by : '');
 
-/** A draft as the device keeps it. */
+/** A draft as stored on the device. */
 type Kept<T> = T & { readonly touchedAt: number };
 
 const tabId = (): string => {
@@ -22,12 +22,12 @@ const tabId = (): string => {
 
 const lockOf = (tab: string) => `gate-cross:tab:${tab}`;
 
-/** The browser's locks: a tab that lives holds one of its own. Without TLS there are none, and only age tells. */
+/** The browser's locks: each live tab holds one. Without TLS there are none, and only age tells. */
 const locks = (): LockManager | undefined => globalThis.navigator?.locks;
 
-/** Says for as long as this tab lives that it does. */
+/** Marks this tab as live while it lives. */
 export const holdTab = (): void => {
-  // Never let go but by the browser, when the tab is gone.
+  // Released only by the browser, when the tab is gone.
   void locks()
     ?.request(lockOf(tabId()), () => new Promise(() => undefined))
     .catch(() => undefined);
@@ -42,7 +42,7 @@ export const goneTabs = async (): Promise<(tab: string) => boolean> => {
 };
 
 /**
- * Keeps this tab's draft of something on the device, or clears it once everything is acknowledged (null).
+ * Stores this tab's draft on the device, or clears it once everything is acknowledged (null).
  * @param by who entered it: no one else takes it over on this device
  * @returns false where the device has no room for it
  */
@@ -58,9 +58,9 @@ export const saveDraft = <T extends object>(of: string, draft: T | null, by = ''
 };
 
 /**
- * Takes over the drafts of this tab and of tabs that are gone, oldest first; each is handed out once. One that cannot
- * be read is passed over, and so is what someone else entered.
- * @param isGone whether a tab is known to be gone, however lately it wrote; where it is given, this tab keeps its own
+ * Takes over drafts of this tab and of tabs that are gone, oldest first, each once. Skips unreadable ones, and other
+ * people's.
+ * @param isGone whether a tab is known to be gone, however recently it wrote; if given, this tab keeps its own
  */
 export const loadDrafts = <T extends object>(of: string, by = '', isGone?: (tab: string) => boolean): T[] => {
   const found: Kept<T>[] = [];
@@ -81,7 +81,7 @@ export const loadDrafts = <T extends object>(of: string, by = '', isGone?: (tab:
   return found.sort((a, b) => a.touchedAt - b.touchedAt);
 };
 
-/** Says whose drafts are that an older version kept without a name: no one else is to send them. */
+/** Assigns unnamed drafts of an older version to their person: no one else sends them. */
 export const claimDrafts = (by: string): void => {
   try {
     for (const key of Object.keys(localStorage))

@@ -1,4 +1,4 @@
-/** A browser's storage, as much of it as tests need. */
+/** A browser storage for tests. */
 export const memoryStorage = (): Storage => {
   const kept: Record<string, string> = {};
   return Object.defineProperties(kept, {

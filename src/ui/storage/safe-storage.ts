@@ -1,18 +1,18 @@
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
 
 /**
- * `localStorage` that outlives the power. It is written in the same breath as something is entered, but the browser
- * puts it on the disk only much later: a browser that is killed, or a battery that dies, loses it. So each value is
- * written to the browser's database too, whose transactions are on the disk when they are done, milliseconds later.
+ * `localStorage` that survives a power loss. It is written synchronously with each entry, but the browser flushes it
+ * only much later: a killed browser or an empty battery loses it. So each value is also written to IndexedDB, whose
+ * transactions are on the disk within milliseconds.
  */
 interface Schema extends DBSchema {
-  /** Values by their key, and under {@link MARK} how many writes are in them. */
+  /** Values by key, and under {@link MARK} the number of writes. */
   copies: { key: string; value: string };
 }
 
 /**
- * Where it is counted what was written. Where the database counts further than localStorage does, the browser lost
- * something of the latter; where not, what is missing there was taken away.
+ * Write counter. If the database's counter is ahead of localStorage's, the browser lost writes; if not, missing values
+ * were removed.
  */
 const MARK = 'gate-cross:writes';
 
@@ -59,10 +59,10 @@ const write = (): void => {
   });
 };
 
-/** A disk that takes longer than this is not waited for, ms. */
+/** Maximum wait for the disk, ms. */
 const LONGEST_MS = 1000;
 
-/** Waits until everything that was kept is on the disk. */
+/** Waits until everything stored is on the disk. */
 export const onDisk = (): Promise<void> =>
   writing === null ? Promise.resolve() : Promise.race([writing, new Promise<void>((go) => setTimeout(go, LONGEST_MS))]);
 
@@ -72,7 +72,7 @@ const copied = (key: string, text: string | null) => {
   write();
 };
 
-/** Keeps a value; throws where the device has no room for it, as localStorage does. */
+/** Stores a value; throws if the device has no space, like localStorage. */
 export const saveSafe = (key: string, text: string): void => {
   localStorage.setItem(key, text);
   copied(key, text);
@@ -98,7 +98,7 @@ const restore = async (): Promise<void> => {
 let restored: Promise<void> | undefined;
 
 /**
- * Puts back into localStorage what the browser lost of it when it was killed; once for each page. What had landed by
- * then, and is put back all the same, lands once: it keeps its ids.
+ * Restores into localStorage what the browser lost when killed; once per page. Entries that the server already has keep
+ * their ids and are stored once.
  */
 export const restoreSafe = (): Promise<void> => (restored ??= restore());

@@ -1,2 +1,2 @@
-/** Remembers whether this device's screen is narrow, so that the server draws what a phone shows from the start. */
+/** Remembers whether this device's screen is narrow, so that the server renders for it. */
 export const NARROW_COOKIE = 'gate-cross-narrow';

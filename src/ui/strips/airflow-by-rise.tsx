@@ -6,7 +6,7 @@ import { PlannedItems } from './planned-items';
 
 const SHOWN = /^(strip-volts|amps-\d|return|supply)$/;
 
-/** The guided measurement of airflow with strips alone, and what it says of the blower's setting. */
+/** The guided airflow measurement on strips alone, and what it says about the blower setting. */
 export const AirflowByRise = memo(function AirflowByRise() {
   return (
     <section aria-label="Airflow by temperature rise">

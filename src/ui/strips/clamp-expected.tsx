@@ -14,7 +14,7 @@ interface ClampExpectedProps {
   readonly isMeasured: boolean;
 }
 
-/** Where the clamp is, and what it should show at this second. */
+/** The clamp place, and its expected reading at this second. */
 export const ClampExpected = ({ clamp, onClamp, state, seconds, volts, isMeasured }: ClampExpectedProps) => {
   const facts = useJob((job) => job.facts);
   const places = clampPlaces(facts);

@@ -22,12 +22,12 @@ const KIND_WORDS = {
   nothing: 'Nothing',
 } as const;
 
-/** The supply of the first kit circuit while the strips run. */
+/** The supply of the first kit circuit with strips on. */
 const LOADED_VOLTS: Observation = { call: null, observable: { kind: 'line-volts', at: 'kit-1', isLoaded: true } };
 
 const numberOf = (value: unknown) => (typeof value === 'number' ? value : null);
 
-/** Volts and amps as read at the clamp's place, and what they mean. */
+/** Volts and amps as read at the clamp, and what they mean. */
 export const ClampReading = ({
   clamp,
   state,

@@ -51,7 +51,9 @@ const OhmsField = ({ element, planned }: { element: number; planned: PlannedItem
   );
 };
 
-/** What each element, bank and the whole should read at a supply, cold and hot; cold ohms are entered next to it. */
+/**
+ * Expected readings of each element, bank and the whole at a supply, cold and hot; cold ohms are entered next to them.
+ */
 export const ExpectedTable = memo(function ExpectedTable({ volts }: { volts: number }) {
   const facts = useJob((job) => job.facts);
   const readings = useJob((job) => job.readings);

@@ -9,9 +9,7 @@ import { toast } from '../kit/toast';
 
 const SURE = { sure: 'Certain', likely: 'Likely', possible: 'Possible' } as const;
 
-/**
- * Finds the kit from what is known: plate, breakers, ohms, amps. Nothing is put on the Survey before someone says so.
- */
+/** Identifies the kit from what is known: nameplate, breakers, ohms, amps. Nothing goes on the Survey unasked. */
 export const FindKit = memo(function FindKit() {
   const facts = useJob((job) => job.facts);
   const confirmed = useJob((job) => job.confirmed);

@@ -36,9 +36,7 @@ const Judged = ({
   );
 };
 
-/**
- * Whether the kit belongs in its air handler: label, air, supply temperature at each stage, breakers and conductors.
- */
+/** Whether the kit belongs in its air handler: label, airflow, supply temperature by stage, breakers and conductors. */
 export const KitFitTable = memo(function KitFitTable({ volts }: { volts: number }) {
   const facts = useJob((job) => job.facts);
   const moment = useDebouncedMoment();

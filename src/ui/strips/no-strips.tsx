@@ -5,7 +5,7 @@ import { backupOf } from '@/core/job/backup';
 import { useJob } from '../job/provider';
 import { FindKit } from './find-kit';
 
-/** What the Strips page says of a job without strips, and where to go instead. */
+/** The Strips page of a job without strips, with where to go instead. */
 export const NoStrips = () => {
   const id = useJob((job) => job.saved.id);
   const facts = useJob((job) => job.facts);

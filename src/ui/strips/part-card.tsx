@@ -2,7 +2,7 @@ import type { PartPanel } from '@/core/strips/parts';
 import { LocalizedDegrees } from '../degrees/degrees';
 import { CautionSign } from '../stop-work/cautions';
 
-/** What a part of the ladder is for, how it fails, what it reads, what to beware of. */
+/** A part of the ladder: purpose, failures, readings, cautions. */
 export const PartCard = ({ panel }: { panel: PartPanel | null }) => {
   if (!panel)
     return (

@@ -6,7 +6,7 @@ import { useJob } from '../job/provider';
 import { useDebouncedMoment } from '../job/use-debounced-moment';
 import { StartupItem } from '../startup/item';
 
-/** Some of a startup step's items on another page: the same readings, the same verdicts. */
+/** Items of a startup step on another page: the same readings and verdicts. */
 export const PlannedItems = ({ step, isShown }: { step: string; isShown: (item: string) => boolean }) => {
   const model = useModel();
   const readings = useJob((job) => job.readings);

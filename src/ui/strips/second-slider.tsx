@@ -3,7 +3,7 @@
 import { Pause, Play } from 'lucide-react';
 import { useEffect, useState } from 'react';
 
-/** The second since the call: drag it, or let it run. */
+/** Seconds since the call: drag, or play. */
 export const SecondSlider = ({
   seconds,
   mostS,

@@ -13,7 +13,7 @@ import { KitFitTable } from './kit-fit-table';
 import { useKitVolts } from './use-kit-volts';
 import { VerifyDead } from './verify-dead';
 
-/** What stands below the ladder: findings, what is expected, whether the kit belongs, what comes before hands go in. */
+/** Below the ladder: findings, expected readings, whether the kit belongs, and verifying dead. */
 export const StripsBelow = () => {
   const model = useModel();
   const readings = useJob((job) => job.readings);

@@ -20,7 +20,7 @@ import { useLadder } from './use-ladder';
 
 const StripsBelow = lazyBelowFold(() => import('./strips-below').then((module) => module.StripsBelow));
 
-/** Seconds that the clock goes on past the slowest switch. */
+/** Seconds after the slowest switch that the slider still covers. */
 const AFTERWARDS_S = 15;
 
 const CAUTIONS = [

@@ -3,7 +3,7 @@ import type { Facts } from '@/core/job/document';
 import { observedNow, stripKeys } from '@/core/model/observable';
 import { useJob } from '../job/provider';
 
-/** What the kit is fed with, V: as it was read with the strips on, else as the Survey has it. */
+/** Supply of the kit, V: as read with strips on, else from the Survey. */
 export const useKitVolts = (facts: Facts): { readonly volts: number; readonly measuredVolts: number | null } => {
   const readings = useJob((job) => job.readings);
   const read = useMemo(() => observedNow(facts, readings).get(stripKeys(facts).volts)?.value, [facts, readings]);

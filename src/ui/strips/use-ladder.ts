@@ -8,18 +8,18 @@ import { useModelNow } from '../job/use-model-now';
 import type { PartAt } from './ladder/drawing';
 import { useKitVolts } from './use-kit-volts';
 
-/** A part as an address names it, such as `limit-2`; null where it names none. */
+/** A part named in an address, such as `limit-2`; null if none. */
 const partOf = (text: string | null): PartAt | null => {
   const [, kind, at] = /^(link|element|limit|switch)-(\d)$/.exec(text ?? '') ?? [];
   return kind && at ? { kind: kind as PartAt['kind'], element: Number(at) - 1 } : null;
 };
 
-/** The ladder at a second: what is picked on it, which breakers are open, what its supply was read at. */
+/** The ladder at a second: selected part, open breakers, measured supply. */
 export const useLadder = () => {
   const moment = useMoment();
   const { facts, wall } = useModelNow();
   const [seconds, setSeconds] = useState(0);
-  // The page opens on a kit at rest; a call that is changed on it leaves the one before.
+  // The page opens with the kit off; changing the call here starts from the previous one.
   const [first] = useState(moment.call);
   const before = moment.call === first ? 'rest' : 'strips-on';
   const asked = useSearchParams().get('rung');

@@ -67,7 +67,7 @@ const Overview = ({ findings }: { findings: readonly Finding[] }) => {
   );
 };
 
-/** Confirms everything that is assumed at a place, as set now. */
+/** Confirms every assumption at a place. */
 const ConfirmPlace = ({ paths }: { paths: readonly FactPath[] }) => {
   const assumed = useJob((job) =>
     paths.filter((path) => !job.confirmed.has(path) && factValue(job.facts, path) !== '').join(' '),

@@ -1,4 +1,4 @@
-/** The color of each source, the same everywhere. */
+/** Color of each source, the same everywhere. */
 export const SOURCE_COLOR = {
   compressor: 'var(--pine)',
   strips: 'var(--ember)',

@@ -6,7 +6,7 @@ import { type Theme, THEME_LABELS } from './themes';
 
 const ICONS = { paper: Lightbulb, crawlspace: Flashlight, sunlight: Sun } satisfies Record<Theme, unknown>;
 
-/** The light in use; a tap goes on to the next. */
+/** The present theme; a tap switches to the next. */
 export const ThemeButton = () => {
   const { theme } = useTheme();
   const Icon = ICONS[theme];

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 
-/** The colors of each theme, by their names in theme.css. */
+/** Colors of each theme, by name in theme.css. */
 const css = readFileSync('src/ui/theme/theme.css', 'utf8');
 const colours = (selector: string): Record<string, string> =>
   Object.fromEntries(

@@ -19,8 +19,8 @@ const setTheme = (theme: Theme): void => {
   document.cookie = `${THEME_COOKIE}=${theme}; path=/; max-age=31536000; samesite=lax`;
 };
 
-/** Goes on to the next light. */
+/** Switches to the next theme. */
 export const nextTheme = (): void => setTheme(THEMES[(THEMES.indexOf(current()) + 1) % THEMES.length]!);
 
-/** The light in use, and how to choose another. */
+/** The present theme, and how to choose another. */
 export const useTheme = () => ({ theme: useSyncExternalStore(subscribe, current, () => 'paper' as Theme), setTheme });

@@ -7,7 +7,7 @@ import { useJob } from '../job/provider';
 import { useTour } from './tour';
 import { TOUR_STOPS } from './tour-stops';
 
-/** What to look at here on the two-minute walk, and on to the next page. It covers no field. */
+/** What to look at here on the two-minute tour, and a button to the next page. It covers no field. */
 export const TourPanel = ({ stop }: { stop: number }) => {
   const id = useJob((job) => job.saved.id);
   const go = useTour((walk) => walk.go);

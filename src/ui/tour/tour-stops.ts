@@ -1,13 +1,13 @@
-/** What the two-minute walk shows: on which page of a job, under which conditions, and what to look at. */
+/** Stops of the two-minute tour: page of a job, conditions, and what to look at. */
 export interface TourStop {
   readonly page: string;
-  /** The moment and place that it is at, as in an address. */
+  /** Its moment and place, as in an address. */
   readonly query: string;
   readonly title: string;
   readonly words: string;
 }
 
-/** The job that the walk goes through, among the samples. */
+/** The tour's job, among the samples. */
 export const TOUR_SAMPLE = 'quarry-bench';
 
 export const TOUR_STOPS: readonly TourStop[] = [

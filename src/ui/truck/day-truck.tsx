@@ -9,7 +9,7 @@ import { dayList, type TruckJob } from '@/core/truck/truck-list';
 import { call } from '@/ui/requests/api';
 import { TruckLines } from '@/ui/truck/truck-lines';
 
-/** The day’s jobs, ticked one by one, and what they need together. */
+/** The day’s jobs to tick, and the parts they need together. */
 export const DayTruck = ({ jobs }: { jobs: readonly JobSummary[] }) => {
   const [taken, setTaken] = useState<ReadonlyMap<string, TruckJob>>(new Map());
   const [problem, setProblem] = useState('');

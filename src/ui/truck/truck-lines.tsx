@@ -3,7 +3,7 @@
 import { Printer } from 'lucide-react';
 import type { TruckLine } from '@/core/truck/truck-list';
 
-/** Parts with their amounts; where a part can be on site already, a button that takes it off. */
+/** Parts with quantities; with a button to remove a part that can be on site already. */
 export const TruckLines = ({ lines, onSite }: { lines: readonly TruckLine[]; onSite?: (key: string) => void }) =>
   lines.length === 0 ? (
     <p role="status">Nothing to load: everything the plan needs is on site.</p>

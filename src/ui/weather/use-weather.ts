@@ -5,17 +5,17 @@ import { climateById } from '@/core/balance/year/climates';
 import type { StoredWeather } from '@/core/balance/year/stored-weather';
 import { isBundledYear, yearHours } from '../offline/years';
 
-/** What a job's year of weather is, and its hours once they are there. */
+/** A job's year of weather, and its hours once loaded. */
 export interface ChosenWeather {
   readonly name: string;
   readonly about: string;
   readonly hoursF: Float64Array | null;
-  /** Humidity of the same hours; null: not there yet, or the year says nothing of it. */
+  /** Humidity of the same hours; null: not loaded, or unknown. */
   readonly humidity: Float64Array | null;
   readonly problem: string | null;
 }
 
-/** The hours of a bundled climate, or those of a year that was brought in, from the device or the server. */
+/** Hours of a bundled climate, or of an imported year, from the device or the server. */
 export const useWeather = (id: string, brought: readonly StoredWeather[]): ChosenWeather => {
   const stored = brought.find((each) => each.id === id);
   const isBundled = isBundledYear(id);

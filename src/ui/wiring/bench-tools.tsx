@@ -6,7 +6,7 @@ import { useJob } from '../job/provider';
 import type { AsFound } from './use-as-found';
 import type { ZoomSteps } from './use-zoom';
 
-/** The bench looks, or enters what was found on the drawing or in a list. */
+/** Mode of the bench: view, or record as-found wiring on the drawing or in a list. */
 export type BenchMode = 'look' | 'drawing' | 'list';
 
 const CHOSEN = 'plain-button aria-pressed:bg-ink aria-pressed:text-paper';
@@ -48,7 +48,7 @@ interface BenchToolsProps {
   readonly children: ReactNode;
 }
 
-/** The bench's tools in one row: what is drawn, undo and redo, how large; what is taken away stands last. */
+/** Bench tools in one row: mode, undo and redo, zoom; reset is last. */
 export const BenchTools = ({ found, mode, onMode, zoom, children }: BenchToolsProps) => (
   <div className="no-print mb-2 flex flex-wrap items-center gap-1.5">
     <div role="group" aria-label="What is drawn" className="flex">

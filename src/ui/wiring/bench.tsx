@@ -35,7 +35,7 @@ export const Bench = ({ found, state, probes, onTerminal, onProbe, pointsAt, mov
   const [mode, setMode] = useState<BenchMode>('look');
   const { text } = useDegrees();
   const { state: stateAt } = useModel();
-  // Terminals that the call itself makes live: calculated here, so that a finger gets through before it.
+  // Terminals that the call makes live: calculated here, so that input is handled first.
   const called = useMemo(() => calledTerminals(state, stateAt({ ...state.moment, call: 'off' })), [state, stateAt]);
   const picture = useRef<SVGSVGElement>(null);
   const { planned, harness, isRecorded } = found;

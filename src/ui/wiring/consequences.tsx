@@ -7,7 +7,7 @@ import { LocalizedDegrees } from '../degrees/degrees';
 import { useJob } from '../job/provider';
 import { SimulateFault } from './simulate-fault';
 
-/** What the moment's call does: what is held and why, a fuse that opens, coils that chatter; and what can be tried. */
+/** Effects of the moment's call: what is locked out and why, a blown fuse, chattering coils; and the simulation. */
 export const Consequences = ({ harness, state }: { harness: Harness; state: WiringState }) => {
   const fuseAmps = useJob((job) => job.facts.airHandler.fuseAmps);
   const { moment, lockedOut, fuseOpenedAtAmps, chattering, solution } = state;

@@ -9,7 +9,7 @@ import { LocalizedDegrees } from '../degrees/degrees';
 import { useModel } from '../job/deferred-model';
 import { usePoint } from './point';
 
-/** What was found otherwise than planned, move by move, and what each alone would have done. */
+/** As-found differences from the plan, move by move, each with its own effect. */
 export const DifferencesList = ({ moment }: { moment: Moment }) => {
   const { facts, harness, planned, sound, supply } = useModel();
   const onPoint = usePoint();

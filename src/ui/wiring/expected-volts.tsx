@@ -8,7 +8,7 @@ import { useModel } from '../job/deferred-model';
 import { useJob } from '../job/provider';
 import { TerminalTable } from './terminal-table';
 
-/** What a good system reads at every terminal in every call; the other valve's system for comparison. */
+/** Expected volts of a good system at every terminal in every call; the other valve type for comparison. */
 export const ExpectedVolts = ({ moment }: { moment: Moment }) => {
   const facts = useJob((job) => job.facts);
   const { reversingValve } = facts.outdoorUnit;

@@ -21,7 +21,7 @@ interface ExportProps {
 const csv = whenIdle(() => import('@/core/formats/wire-list-csv'));
 const asFile = (text: string, type: string) => new Blob([text], { type });
 
-/** Takes the drawing away: picture, wire list, netlist, paper. */
+/** Exports the drawing: picture, wire list, netlist, print. */
 export const ExportMenu = ({ name, harness, state, picture }: ExportProps) => {
   const base = `${name.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}-wiring`;
   const savePng = async () => {

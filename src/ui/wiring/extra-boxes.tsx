@@ -8,7 +8,7 @@ import { useJob } from '../job/provider';
 
 const BOXES = ALL_FACTS.filter(({ group }) => group === 'boxes').map(({ path }) => path);
 
-/** What else depends on the 24 V: each box is planned, drawn and checked with the rest. */
+/** Other devices on the 24 V: each is planned, drawn and checked with the rest. */
 export const ExtraBoxes = () => {
   const facts = useJob((job) => job.facts);
   return (

@@ -17,7 +17,7 @@ type FaultAnswer =
   | { readonly kind: 'done'; readonly rows: readonly FaultEffectRow[] }
   | { readonly kind: 'failed' };
 
-/** Asks the worker for every single fault; an answer that comes too late is dropped with its worker. */
+/** Asks the worker for every single fault; a late answer is dropped with its worker. */
 const useFaultTable = (facts: Facts, outdoorF: number, isWanted: boolean): FaultAnswer => {
   const [answer, setAnswer] = useState<FaultAnswer>({ kind: 'working' });
   useEffect(() => {
@@ -39,7 +39,7 @@ const useFaultTable = (facts: Facts, outdoorF: number, isWanted: boolean): Fault
   return answer;
 };
 
-/** Faults by what they mean for the house, those that most share first; “no change” comes last. */
+/** Faults by consequence, largest groups first; “no change” comes last. */
 const byConsequence = (rows: readonly FaultEffectRow[]) => {
   const groups = new Map<string, FaultEffectRow[]>();
   for (const row of rows) groups.set(row.consequence, [...(groups.get(row.consequence) ?? []), row]);
@@ -47,7 +47,7 @@ const byConsequence = (rows: readonly FaultEffectRow[]) => {
   return [...groups].sort(([one, alike], [other, others]) => rank(one) - rank(other) || others.length - alike.length);
 };
 
-/** Every single fault and what it would do; one can be simulated on the bench. */
+/** Every single fault and its effects; one can be simulated on the bench. */
 export const FaultBench = () => {
   const facts = useJob((job) => job.facts);
   const moment = useDebouncedMoment();

@@ -9,7 +9,10 @@ import { type Harness, parseRef, refText, type TerminalRef } from '@/core/wiring
 import { useModel, useMoment } from '../job/deferred-model';
 import { PROBE_SIGNS, type Probes } from './picture-device';
 
-/** The meter's dial: volts by the usual input, volts by the one that ghosts do not survive, ohms with the power off. */
+/**
+ * The meter's modes: volts at high impedance, volts at low impedance, which ghost voltage does not survive, ohms with
+ * power off.
+ */
 const DIAL = {
   high: { sign: 'V', title: 'Meter, AC volts', unit: 'V' },
   low: { sign: 'V low Ω', title: 'Meter, AC volts, low impedance', unit: 'V' },
@@ -19,7 +22,7 @@ export type MeterMode = keyof typeof DIAL;
 
 interface MeterProps {
   readonly harness: Harness;
-  /** Whether a good system's reading stands next to: where the one on the bench is not it. */
+  /** Whether to show a good system's reading too: if the bench differs from it. */
   readonly showsSound: boolean;
   readonly mode: MeterMode;
   readonly onMode: (mode: MeterMode) => void;
@@ -47,7 +50,7 @@ const ABOUT: Record<MeterMode, (sign: string) => string> = {
   ohms: () => 'Coils are figured as 24 V² ÷ VA. A real coil reads lower on DC ohms: use this only for open or closed.',
 };
 
-/** The meter: volts as the call has them, or ohms with the power off, between two terminals. */
+/** The meter: volts under the call, or ohms with power off, between two terminals. */
 export const Meter = ({ harness, showsSound, mode, onMode, probes, moves, onProbe }: MeterProps) => {
   const model = useModel();
   const moment = useMoment();

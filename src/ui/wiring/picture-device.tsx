@@ -8,7 +8,7 @@ import { SOURCE_COLOR } from '../theme/source-colors';
 
 export type Probes = readonly [TerminalRef, TerminalRef];
 
-/** The two probes look different, whatever the colors do. */
+/** The two probes differ in shape, not only in color. */
 export const PROBE_SIGNS = ['▲', '■'] as const;
 
 interface TerminalProps {
@@ -18,15 +18,15 @@ interface TerminalProps {
   readonly called: ReadonlySet<string>;
   readonly probes: Probes;
   readonly pointedAt: boolean;
-  /** A lifted wire's end may land here. */
+  /** A lifted wire end may land here. */
   readonly isTarget: boolean;
   readonly onTerminal: (ref: TerminalRef) => void;
 }
 
 const INSET = 5;
-/** A device as narrow as this has no room for what its terminals feed. */
+/** A device this narrow has no room for its terminals' loads. */
 const NARROW = 150;
-/** A coil's name with more letters is set narrower. */
+/** Longer coil names are set narrower. */
 const MOST_LETTERS = 13;
 
 const Terminal = ({ terminal, box, state, called, probes, pointedAt, isTarget, onTerminal }: TerminalProps) => {
@@ -137,7 +137,7 @@ interface DeviceProps {
   readonly onTerminal: (ref: TerminalRef) => void;
 }
 
-/** A device of the drawing: its name, its strip, what its terminals feed. */
+/** A device of the drawing: its name, terminals, and their loads. */
 export const PictureDevice = ({ drawn, state, called, probes, pointsAt, mayLandHere, onTerminal }: DeviceProps) => (
   <g>
     <rect

@@ -12,7 +12,7 @@ interface WireProps {
   readonly isMoved: boolean;
 }
 
-/** Where the color's name stands: on the wire's own stub, next to the device, where no other wire turns. */
+/** Position of the color name: on the wire's own stub, next to the device, where no other wire turns. */
 const labelAt = ({ points }: DrawnWire, end: DrawnEnd) =>
   points.length === 2
     ? { x: Math.max(points[0]!.x, points[1]!.x) - 12, y: points[0]!.y, anchor: 'end' as const }
@@ -22,12 +22,12 @@ const labelAt = ({ points }: DrawnWire, end: DrawnEnd) =>
         anchor: end.side === 'left' ? ('start' as const) : ('end' as const),
       };
 
-/** One conductor: its insulation, a saffron band where it is live, its color in words. */
+/** One conductor: insulation color, a saffron band while live, its color in words. */
 export const PictureWire = ({ wire, isLive, isPointedAt, isMoved }: WireProps) => {
   const path = pathText(wire.points);
   const name = colorName(wire.colour, 'none left');
   const labels = wire.points.length === 2 ? wire.ends.slice(0, 1) : wire.ends.filter(({ ref }) => ref !== null);
-  // The called path alone has its full color; what is idle, or live whatever is called, steps back.
+  // Only the called path has full color; everything else is dimmed.
   const isQuiet = !isLive && !isPointedAt && !isMoved;
   return (
     <g data-wire={wire.id} aria-hidden>

@@ -14,7 +14,7 @@ interface PictureProps {
   readonly drawing: Drawing;
   readonly harness: Harness;
   readonly state: WiringState;
-  /** Terminals that the call itself makes live: they alone stand out. */
+  /** Terminals that the call makes live, highlighted. */
   readonly called: ReadonlySet<string>;
   readonly probes: Probes;
   /** Terminals, conductors and coils that a finding points at, or that are suspected. */
@@ -143,7 +143,7 @@ export const Picture = memo(function Picture({
       {probes.map((probe, which) => {
         const box = drawing.devices.find(({ device }) => device.id === probe.device);
         const terminal = box?.terminals.find(({ ref: at }) => at.mark === probe.mark);
-        // Both on one terminal stand side by side.
+        // Both probes on one terminal are side by side.
         const aside = which === 1 && sameRef(probes[0], probe) ? 22 : 0;
         return (
           box &&

@@ -1,11 +1,11 @@
 import { createContext, use } from 'react';
 
-/** Shows a thing on the drawing, or no more where it is shown: a terminal, a conductor, a move. */
+/** Highlights something on the drawing, or ends the highlight: a terminal, a conductor, a move. */
 type Point = (at: string) => void;
 
 const PointContext = createContext<Point>(() => undefined);
 
 export const PointProvider = PointContext;
 
-/** How a part of the page shows something on the drawing. */
+/** How a part of the page highlights something on the drawing. */
 export const usePoint = (): Point => use(PointContext);

@@ -17,7 +17,7 @@ const Line = ({ label, value, limit, isOver }: { label: string; value: string; l
   </tr>
 );
 
-/** Transformer, fuse and cables in the call that loads them most. */
+/** Transformer, fuse and cables in the heaviest call. */
 export const PowerTable = ({ moment }: { moment: Moment }) => {
   const model = useModel();
   const report = useMemo(() => powerReport(model.facts, model.harness, model.states(moment)), [model, moment]);

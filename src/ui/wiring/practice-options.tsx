@@ -6,7 +6,7 @@ import { choicesOf, methodsHere } from '@/core/wiring/choices';
 import { LocalizedDegrees } from '../degrees/degrees';
 import { useJob } from '../job/provider';
 
-/** The questions that practitioners answer differently: both sides, what each changes here, one tap to take it. */
+/** Questions where techs disagree: both sides, what each changes here, one tap to choose. */
 export const Methods = ({ moment }: { moment: Moment }) => {
   const facts = useJob((job) => job.facts);
   const setFact = useJob((job) => job.setFact);

@@ -9,14 +9,14 @@ interface ProbeProps {
   readonly which: 0 | 1;
   readonly x: number;
   readonly y: number;
-  /** Drawing units a screen pixel. */
+  /** Drawing units per screen pixel. */
   readonly unitsPerPixel: () => number;
-  /** A drop on a terminal; one on nothing leaves the probe where it was. */
+  /** Dropped on a terminal; a drop elsewhere leaves the probe where it was. */
   readonly onDrop: (which: 0 | 1, node: string) => void;
 }
 
 /**
- * A probe of the meter on the drawing: drag it to a terminal. The keyboard has the meter's lists and the terminals
+ * A meter probe on the drawing: drag it to a terminal. For the keyboard there are the meter's lists and the terminals
  * themselves.
  */
 export const ProbeHandle = ({ which, x, y, unitsPerPixel, onDrop }: ProbeProps) => {

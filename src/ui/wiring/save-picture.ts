@@ -1,6 +1,6 @@
 import { xmlText } from '@/core/border/xml-text';
 
-/** What a picture carries with it when it leaves the page, since style sheets stay behind. */
+/** Styles that a picture takes along, because style sheets stay behind. */
 const STYLED = [
   'fill',
   'stroke',
@@ -12,7 +12,7 @@ const STYLED = [
   'paint-order',
 ] as const;
 
-/** The picture as a file of its own: colors and type calculated, nothing of the page left to look up. */
+/** The picture as a standalone file: computed colors and fonts, no external references. */
 export const standaloneSvg = (svg: SVGSVGElement): string => {
   const copy = svg.cloneNode(true) as SVGSVGElement;
   const originals = svg.querySelectorAll('*');

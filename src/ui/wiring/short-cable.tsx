@@ -42,7 +42,7 @@ const Ways = ({ facts }: { facts: Facts }) => {
   );
 };
 
-/** A cable with too few conductors: what to pull, and what else would do, calculated when it is asked for. */
+/** A cable short of conductors: what to pull, and alternatives, calculated on request. */
 export const ShortCable = () => {
   const facts = useJob((job) => job.facts);
   const short = shortCables(useModel().planned);

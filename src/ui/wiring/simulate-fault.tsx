@@ -7,7 +7,7 @@ import type { Harness } from '@/core/wiring/harness';
 import { scenarioWords } from '@/core/wiring/scenario-words';
 import { useJob } from '../job/provider';
 
-/** What is being tried: a condition from outside, or faults; and the way back. */
+/** The present simulation: an outside condition, or faults; and how to end it. */
 export const SimulateFault = ({ harness }: { harness: Harness }) => {
   const facts = useJob((job) => job.facts);
   const scenario = useJob((job) => job.moment.scenario);

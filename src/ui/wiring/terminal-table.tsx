@@ -6,14 +6,14 @@ import { DEVICE_LABELS } from '@/core/devices/device';
 import type { TerminalRow } from '@/core/wiring/terminal-table';
 import { Scroller } from '../kit/scroller';
 
-/** What to expect at each terminal in each call, volts to the device's own common. */
+/** Expected volts at each terminal in each call, to the device's own common. */
 export const TerminalTable = ({
   rows,
   found,
   call,
 }: {
   rows: readonly TerminalRow[];
-  /** The same terminals as the wiring was found. */
+  /** The same terminals with as-found wiring. */
   found: readonly TerminalRow[];
   call?: CallId;
 }) => {

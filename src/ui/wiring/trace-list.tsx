@@ -43,7 +43,7 @@ const TraceSteps = ({ steps }: Pick<Trace, 'steps'>) => {
   );
 };
 
-/** The current's way through each coil of the call, and where it stops. */
+/** The current path through each coil of the call, and where it stops. */
 export const TraceList = ({ moment }: { moment: Moment }) => {
   const { facts, sound, harness, state: stateAt } = useModel();
   const state = stateAt(moment);

@@ -6,12 +6,12 @@ import type { Harness } from '@/core/wiring/harness';
 import { useJob } from '../job/provider';
 import { useModelNow } from '../job/use-model-now';
 
-/** The plan, what is in the wall, and how to change the record of it. */
+/** The plan, the actual wiring, and functions to edit the record. */
 export interface AsFound {
   readonly planned: Harness;
   readonly harness: Harness;
   readonly isRecorded: boolean;
-  /** The record; where there is none yet, the plan as records. */
+  /** The record; if there is none yet, the plan as records. */
   readonly rows: readonly WireRow[];
   readonly setRows: (rows: readonly WireRow[]) => void;
   /** Back to “as planned”. */

@@ -7,7 +7,7 @@ import { useModel, useMoment } from '../job/deferred-model';
 import { useJob } from '../job/provider';
 import type { Probes } from './picture-device';
 
-/** What the bench is drawn by: what runs at this moment, and what was moved. */
+/** Inputs of the bench: what runs now, and moved conductors. */
 export const useBench = () => {
   const model = useModel();
   const moment = useMoment();
@@ -20,14 +20,14 @@ export const useBench = () => {
   return { model, state, moved, isSoundPlan: harness === planned && hasNoFaults(scenario) };
 };
 
-/** Probes as they were put, or, where the system has no such terminal, on the compressor's. */
+/** The probes as placed, or at the compressor's terminals if the system has no such terminal. */
 const standing = (harness: Harness, probes: Probes | null, otherwise: Probes): Probes =>
   probes !== null &&
   probes.every(({ device, mark }) => deviceIn(harness, device)?.terminals.some((terminal) => terminal.mark === mark))
     ? probes
     : otherwise;
 
-/** The meter's two probes: where they stand, which of them the next tap moves, and how to move one. */
+/** The meter's two probes: positions, which one the next tap moves, and how to move one. */
 export const useProbes = (harness: Harness) => {
   const facts = useJob((job) => job.facts);
   const [put, setProbes] = useState<Probes | null>(null);
@@ -42,7 +42,7 @@ export const useProbes = (harness: Harness) => {
     setProbes(which === 0 ? [ref, probes[1]] : [probes[0], ref]);
     setMoves(which === 0 ? 1 : 0);
   };
-  /** Both at once: a terminal, and the common it is read to. */
+  /** Both at once: a terminal, and its common. */
   const onMeasure = (terminal: TerminalRef, common: TerminalRef) => setProbes([terminal, common]);
   return { probes, moves, onProbe, onMeasure };
 };

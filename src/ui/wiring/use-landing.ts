@@ -10,13 +10,13 @@ import type { Lifted } from './wire-handle';
 export interface Landing {
   readonly lifted: Lifted | null;
   readonly lift: (held: Lifted | null) => void;
-  /** Puts the held end on a terminal, or on nothing. */
+  /** Lands the lifted end on a terminal, or on nothing. */
   readonly land: (held: Lifted, node: string | null) => void;
-  /** What the last landing did, or why it was not taken. */
+  /** Result of the last landing, or why it was refused. */
   readonly message: string;
 }
 
-/** A wire's end in the hand, and where it lands. */
+/** A lifted wire end, and where it lands. */
 export const useLanding = ({ harness, rows, setRows }: AsFound): Landing => {
   const [lifted, lift] = useState<Lifted | null>(null);
   const [message, setMessage] = useState('');

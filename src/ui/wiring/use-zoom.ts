@@ -5,13 +5,13 @@ import { NARROW_SCREEN } from '../kit/use-media';
 
 const STEP = 1.25;
 const BOUNDS = [0.35, 2.5] as const;
-/** No larger than this when fitted. */
+/** Maximum zoom when fitted. */
 const FITTED_MOST = 1;
-/** Fitted it is never smaller than this: its smallest words, 13 units, stay at 11 px; what is wider is panned. */
+/** Minimum zoom when fitted: the smallest text, 13 units, stays at 11 px; a wider drawing scrolls. */
 const FITTED_LEAST = 0.86;
-/** On a phone the whole is too small to read: there it starts this large, its smallest words 12 px, and is panned. */
+/** On a phone the whole drawing is too small to read: it starts at this zoom, with 12 px text, and scrolls. */
 const READABLE = 0.95;
-/** Room that the drawing leaves below itself for the ruler, px. */
+/** Space below the drawing for the ruler, px. */
 const DOCK_PX = 110;
 const bounded = (zoom: number) => Math.min(BOUNDS[1], Math.max(BOUNDS[0], zoom));
 
@@ -22,13 +22,13 @@ export interface ZoomSteps {
 }
 
 interface Zoom {
-  /** The element that the drawing has to fit. */
+  /** The element that the drawing must fit. */
   readonly frame: RefObject<HTMLDivElement | null>;
   readonly zoom: number;
   readonly steps: ZoomSteps;
 }
 
-/** How large a drawing of this size is in its frame, so that all of it shows; a new size begins anew. */
+/** Zoom of a drawing that fits its frame; a new drawing size starts over. */
 export const useZoom = (width: number, height: number): Zoom => {
   const frame = useRef<HTMLDivElement>(null);
   const [zoom, setZoom] = useState(1);
@@ -42,7 +42,7 @@ export const useZoom = (width: number, height: number): Zoom => {
     },
     [width, height],
   );
-  // Until someone chooses a size, the drawing follows the room that it has.
+  // Until someone zooms, the drawing follows the available space.
   const isChosen = useRef(false);
   useEffect(() => {
     isChosen.current = false;
@@ -51,7 +51,7 @@ export const useZoom = (width: number, height: number): Zoom => {
       setZoom(window.matchMedia(NARROW_SCREEN).matches ? Math.max(READABLE, fitted(false)) : fitted(true));
     });
     if (frame.current) observer.observe(frame.current);
-    // What stands above it, such as a caution that folds, moves it without changing its size.
+    // Content above, such as a folding caution, moves it without resizing it.
     observer.observe(document.body);
     return () => observer.disconnect();
   }, [fitted]);

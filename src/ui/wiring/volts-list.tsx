@@ -11,11 +11,11 @@ import { useJob } from '../job/provider';
 interface VoltsListProps {
   readonly harness: Harness;
   readonly state: WiringState;
-  /** Puts the meter's probes on a terminal and on the common it is read to. */
+  /** Puts the meter's probes on a terminal and its common. */
   readonly onMeasure: (terminal: TerminalRef, common: TerminalRef) => void;
 }
 
-/** For a phone: place by place, what each terminal should read under the call, and what was read. */
+/** For a phone: by place, each terminal's expected volts under the call, and its reading. */
 export const VoltsList = ({ harness, state, onMeasure }: VoltsListProps) => {
   const facts = useJob((job) => job.facts);
   const readings = useJob((job) => job.readings);

@@ -1,6 +1,6 @@
 import type { WireColor } from '@/core/wiring/harness';
 
-/** How a conductor's insulation looks. The word always stands next to it. */
+/** Look of a conductor's insulation. The color word is always next to it. */
 export const INSULATION: Record<WireColor, string> = {
   red: '#c4302b',
   white: '#f4f4f0',

@@ -8,7 +8,7 @@ import { colorName, refWords, type WireId } from '@/core/wiring/harness';
 import { terminalUnder } from './terminal-under';
 import { INSULATION } from './wire-colors';
 
-/** An end of a conductor that is held, to be landed elsewhere. */
+/** A lifted end of a conductor, to land elsewhere. */
 export interface Lifted {
   readonly wire: WireId;
   readonly end: WireEnd;
@@ -18,25 +18,25 @@ interface HandleProps {
   readonly wire: DrawnWire;
   readonly end: DrawnEnd;
   readonly isLifted: boolean;
-  /** How large the drawing stands. */
+  /** Zoom of the drawing. */
   readonly zoom: number;
-  /** Drawing units a screen pixel. */
+  /** Drawing units per screen pixel. */
   readonly unitsPerPixel: () => number;
   readonly onLift: (lifted: Lifted | null) => void;
-  /** A drop on a terminal (`device.mark`), or on nothing. */
+  /** Dropped on a terminal (`device.mark`), or on nothing. */
   readonly onDrop: (lifted: Lifted, node: string | null) => void;
 }
 
-/** Half of what a finger or a pointer must hit, px: all of the drawing fitted, and once it is zoomed. */
+/** Half of the touch target, px: with the whole drawing fitted, and zoomed. */
 const HOLD_PX = { fitted: 12, zoomed: 22 } as const;
-/** Nor smaller than this in the drawing's own units. */
+/** Minimum in drawing units. */
 const LEAST_HOLD = 13;
 
 const holdRadius = (zoom: number): number => Math.max(LEAST_HOLD, (zoom > 1 ? HOLD_PX.zoomed : HOLD_PX.fitted) / zoom);
 
 /**
- * A wire's end to take hold of: drag it to a terminal; or press Enter on it, then on a terminal.
- * While it is dragged only one line moves, so that a full bench keeps up.
+ * A draggable wire end: drag it to a terminal; or press Enter on it, then on a terminal. Only one line moves while
+ * dragging, so that a full bench keeps up.
  */
 export const WireHandle = ({ wire, end, isLifted, zoom, unitsPerPixel, onLift, onDrop }: HandleProps) => {
   const line = useRef<SVGLineElement>(null);

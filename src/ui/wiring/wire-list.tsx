@@ -185,7 +185,7 @@ const Jumpers = ({ found }: { found: AsFound }) => {
 };
 
 /**
- * Every conductor and jumper as a list with its ends to choose: the same record as the drawing, for thumbs and screen
+ * Every conductor and jumper as a list with selectable ends: the same record as the drawing, for thumbs and screen
  * readers.
  */
 export const WireList = ({ found }: { found: AsFound }) => (

@@ -15,8 +15,8 @@ import { TraceList } from './trace-list';
 import { WiringFindings } from './wiring-findings';
 
 /**
- * What stands below the bench: where each call goes, what wants a look, what can be done otherwise. Each part works its
- * own out, so that a finger gets through between them.
+ * Below the bench: paths of each call, findings, and alternatives. Each part calculates separately, so that input is
+ * handled in between.
  */
 export const WiringBelow = () => {
   const moment = useDebouncedMoment();

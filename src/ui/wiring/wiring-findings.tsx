@@ -10,17 +10,17 @@ import { useModel } from '../job/deferred-model';
 import { usePoint } from './point';
 import { useBench } from './use-bench';
 
-/** What the wiring page shows of all findings. */
+/** Findings of the wiring page. */
 const useWiringFindings = () => findingsFor('wiring', checkEquipment(useModel()));
 
-/** What the page answers: whether the wiring matches the plan, and the worst of what was found. */
+/** The page's answer: whether the wiring matches the plan, and the worst finding. */
 export const WiringAnswer = () => {
   const { model, moved } = useBench();
   const isRecorded = model.facts.wiring.asFound !== null;
   return <PageAnswer>{wiringAnswer(useWiringFindings(), isRecorded, moved.size)}</PageAnswer>;
 };
 
-/** What wants a look in the wiring: the one mistake behind the rest first, and what it explains folded under it. */
+/** Wiring findings: the one mistake behind the others first, with those folded below it. */
 export const WiringFindings = () => {
   const findings = useWiringFindings();
   const onPoint = usePoint();
@@ -43,5 +43,5 @@ export const WiringFindings = () => {
   );
 };
 
-/** The same where it comes first, on a phone: nothing where nothing is found. */
+/** The same at the top on a phone: nothing if there are no findings. */
 export const WiringFindingsFirst = () => (useWiringFindings().length > 0 ? <WiringFindings /> : null);

@@ -8,7 +8,7 @@ async function* csvOf(scope: CrewScope): AsyncGenerator<string, void, void> {
   for await (const lines of wholeAudit(scope)) yield auditCsvLines(lines);
 }
 
-/** Everything that was done in the crew, oldest first. */
+/** Everything done in the crew, oldest first. */
 export const GET = route('export audit', 'audit', async (_request, { scope }) =>
   streamed(csvOf(scope), {
     'Content-Type': 'text/csv; charset=utf-8',

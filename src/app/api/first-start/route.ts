@@ -13,7 +13,7 @@ import { addPerson } from '@/server/repositories/people';
 
 const HAS_CREW = 'This server already has a crew. Sign in, or ask the crew lead for a link.';
 
-/** Names the first crew and its lead, while there is no crew at all; what was on the server before belongs to it. */
+/** Names the first crew and its crew lead while there is no crew; existing data becomes theirs. */
 export const POST = openRoute(
   'first start',
   withBody(firstStartSchema, 2000, async ({ crew, name, password }, request) => {

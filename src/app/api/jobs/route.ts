@@ -27,7 +27,7 @@ export const GET = route('list jobs', 'see', async (request, { scope }) => {
   return sharedJson(await listJobs(scope, question, after, query.get('refresh') === 'yes'));
 });
 
-/** What a new job starts from: nothing, a sample's facts, or another job's facts. Readings are never copied. */
+/** Starting point of a new job: blank, a sample's facts, or another job's facts. Readings are never copied. */
 const startingDocument = async (
   scope: CrewScope,
   from: 'blank' | 'sample' | 'copy',

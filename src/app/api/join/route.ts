@@ -10,7 +10,7 @@ import { acceptInvitation, invitedBy } from '@/server/repositories/invitations';
 
 const USED = 'This link no longer works. It was already used or has expired. Ask your crew lead for a new one.';
 
-/** Chooses a password by a link, and lets its person in. */
+/** Sets a password by a link, and signs the person in. */
 export const POST = openRoute(
   'join',
   withBody(joinSchema, 2000, async ({ token, password }, request) => {

@@ -10,7 +10,7 @@ export const GET = route('list people', 'see', async (_request, { scope }) =>
   Response.json({ people: await listPeople(scope) }),
 );
 
-/** Adds a person, with the link that lets him in once. */
+/** Adds a person, with a link that works once. */
 export const POST = route(
   'invite',
   'people',

@@ -12,7 +12,7 @@ import { isKnownDevice } from '@/server/repositories/known-devices';
 import { personByHandle } from '@/server/repositories/people';
 import { ATTEMPTS_MIN, clearAttempts, countAttempt, deleteOldAttempts } from '@/server/repositories/sign-in-attempts';
 
-/** The same for a name that no one has and for a password that is not its own: neither is told. */
+/** The same answer for an unknown name and a wrong password. */
 const WRONG = 'Wrong name or password. The sign-in name has two parts, such as ana@your-crew.';
 
 export const POST = openRoute(

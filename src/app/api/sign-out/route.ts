@@ -5,7 +5,7 @@ import { openRoute } from '@/server/http/respond';
 import { withBody } from '@/server/http/with-body';
 import { endSession, endSessionsOf, principalByToken } from '@/server/repositories/sessions';
 
-/** Ends a session; where it has ended already, its cookie is taken off all the same. */
+/** Ends a session; if it has already ended, removes its cookie. */
 export const POST = openRoute(
   'sign out',
   withBody(signOutSchema, 1000, async ({ everywhere }, request) => {

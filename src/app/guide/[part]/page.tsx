@@ -21,7 +21,7 @@ export const generateMetadata = async (props: Props): Promise<Metadata> => {
   return { title: part ? `Guide: ${part.label}` : 'Guide' };
 };
 
-/** One part of the guide, and the way to the others. */
+/** One part of the guide, with links to the others. */
 const GuidePage = async (props: Props) => {
   const part = await partOf(props);
   if (!part) notFound();
@@ -53,7 +53,7 @@ const GuidePage = async (props: Props) => {
           <Markdown
             components={{
               img: ({ src, alt }) => (
-                // The picture is one of ours, from the same machine.
+                // A screenshot from this server.
                 <img
                   src={`/guide/${String(src).replace(/^\.\.\//, '')}`}
                   alt={alt ?? ''}

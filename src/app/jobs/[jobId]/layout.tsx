@@ -26,7 +26,7 @@ const load = cache(async (jobId: string) => {
 export const generateMetadata = async ({ params }: Props): Promise<Metadata> => {
   const job = await load((await params).jobId);
   const name = job ? jobName(job.document.facts) : 'No such job';
-  // Each page puts its own name first: tabs of a browser and readers of a screen tell pages by it.
+  // Each page title starts with the page's name, for browser tabs and screen readers.
   return { title: { default: name, template: `%s · ${name} · Gate Cross` } };
 };
 

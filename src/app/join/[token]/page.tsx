@@ -5,7 +5,7 @@ import { AccessForm } from '@/ui/crew/access-form';
 import { FrontPage } from '@/ui/crew/front-page';
 import { PASSWORD_HINT } from '@/ui/crew/password-hint';
 
-// The address holds a secret: no page that it leads to is told of it.
+// The address holds a secret: no linked page receives it as referrer.
 export const metadata: Metadata = { title: 'Choose a password', referrer: 'no-referrer', robots: 'noindex' };
 export const dynamic = 'force-dynamic';
 

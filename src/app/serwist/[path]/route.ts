@@ -2,8 +2,8 @@ import { randomUUID } from 'node:crypto';
 import { createSerwistRoute } from '@serwist/turbopack';
 
 /**
- * The service worker: what lets the application open offline. Made when the application is built, with a list of
- * everything that a device keeps; each build has a shell of its own.
+ * The service worker that opens the application offline. Built with a list of everything a device stores; each build
+ * has its own shell.
  */
 export const { dynamic, dynamicParams, revalidate, generateStaticParams, GET } = createSerwistRoute({
   swSrc: 'src/workers/service.worker.ts',

@@ -4,7 +4,7 @@ import { FrontPage } from '@/ui/crew/front-page';
 import { HomeownerPage } from '@/ui/handover/homeowner-page';
 import { DateText } from '@/ui/kit/date-text';
 
-// The address holds a secret: no one lists it, and no page that it leads to is told of it.
+// The address holds a secret: not indexed, and no linked page receives it as referrer.
 export const metadata: Metadata = { title: 'Your heat pump', referrer: 'no-referrer', robots: 'noindex, nofollow' };
 export const dynamic = 'force-dynamic';
 

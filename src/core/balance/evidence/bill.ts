@@ -4,9 +4,9 @@ import { combinedShare, type Evidence, fromLossPerDegree, NO_LOAD_SPREAD_F } fro
 
 const BTU_PER_UNIT = { ...FUEL_BTU_PER_UNIT, electric: BTU_PER_KWH } as const;
 
-/** How well a bill less its summer says what heating took, and how well an old efficiency is known. */
+/** Accuracy of a bill less summer use as a measure of heating, and of an assumed old efficiency. */
 const BILL_SPREAD = 0.15;
-/** A house colder outside than this below no-load for the time of the bill is in its heating season, °F. */
+/** A billing period colder than this below the no-heat temperature lies in the heating season, °F. */
 const LEAST_MEAN_F = 8;
 
 export const bill: Evidence = {

@@ -14,12 +14,12 @@ const known = (of: Facts, id: string) => {
   return found;
 };
 
-/** 52 °F between design and no-load. */
+/** 52 °F between design and the no-heat temperature. */
 const house = (btuhPerF: number) => ({ designBtuh: btuhPerF * 52 });
 
 describe('hours of run', () => {
   test('strips alone: hours times kW over the day and the degrees', () => {
-    // 9.6 kW for 12 h in a day 42 °F below no-load.
+    // 9.6 kW for 12 h on a day 42 °F below the no-heat temperature.
     const of = facts(['load.runDays', [{ outdoorF: 20, compressorHours: 0, backupHours: 12 }]]);
     const kW = of.heatKit.elements.reduce((sum, element) => sum + element.kW, 0);
     expect(known(of, 'run-time').designBtuh).toBeCloseTo(house((kW * BTU_PER_KWH * 12) / 24 / 42).designBtuh, 6);

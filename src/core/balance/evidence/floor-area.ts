@@ -2,8 +2,8 @@ import type { Evidence } from './evidence';
 import { fromLossPerDegree } from './evidence';
 
 /**
- * Loss of a square foot of heated floor, Btu/(h·ft²·°F), by age. Our judgment, from the trade's rules of thumb: they
- * know neither windows nor wind.
+ * Heat loss per heated square foot, Btu/(h·ft²·°F), by age. Our judgment, from rules of thumb: they ignore windows and
+ * wind.
  */
 const LOSS_PER_FT2 = {
   'before-1950': 0.6,
@@ -12,7 +12,7 @@ const LOSS_PER_FT2 = {
   '2000-2011': 0.26,
   'after-2011': 0.2,
 } as const;
-/** As far as houses of one age lie apart. Our judgment. */
+/** Spread among houses of the same age. Our judgment. */
 const SPREAD = 0.4;
 
 export const floorArea: Evidence = {

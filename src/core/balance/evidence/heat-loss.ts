@@ -1,6 +1,6 @@
 import type { Evidence } from './evidence';
 
-/** Spread of heat-loss figures against what houses then used; rules of thumb of the trade, not of a table. */
+/** Spread of heat-loss figures against measured use; rules of thumb, not from a table. */
 const SPREAD = { 'room-by-room': 0.15, 'whole-house': 0.25, guess: 0.4 } as const;
 
 const WORDS = {

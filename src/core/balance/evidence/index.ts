@@ -6,19 +6,19 @@ import { floorArea } from './floor-area';
 import { heatLoss } from './heat-loss';
 import { runTime } from './run-time';
 
-/** Every way of knowing the load. */
+/** Every kind of load evidence. */
 const EVIDENCE: readonly Evidence[] = [heatLoss, runTime, bill, floorArea];
 
-/** One way of knowing the load, weighed on a job. */
+/** One kind of load evidence, rated for a job. */
 export interface Weighed {
   readonly evidence: Evidence;
   readonly estimate: Estimate;
-  /** Place among those that are known, by the width of their band: 1 is trusted most. Null: not known. */
+  /** Rank by band width among those known: 1 is the most reliable. Null: not known. */
   readonly trust: number | null;
   readonly isTaken: boolean;
 }
 
-/** Every way of knowing a job's load, with what it gives and how far it is trusted. */
+/** Every kind of evidence for a job's load, with its result and rank. */
 export const weighEvidence = (facts: Facts): readonly Weighed[] => {
   const all = EVIDENCE.map((evidence) => ({ evidence, estimate: evidence.estimate(facts) }));
   const widths = all
@@ -32,7 +32,7 @@ export const weighEvidence = (facts: Facts): readonly Weighed[] => {
   }));
 };
 
-/** A job's load line, and the band round it, Btu/h at design. */
+/** A job's load line with its band, Btu/h at design. */
 export interface JobLoad {
   readonly load: HouseLoad;
   readonly lowBtuh: number;
@@ -40,7 +40,7 @@ export interface JobLoad {
   readonly uncertainty: number;
 }
 
-/** The load of a job by the evidence that was chosen; the heat-loss figure where that is not complete. */
+/** A job's load from the chosen evidence; the heat-loss figure if that is incomplete. */
 export const jobLoad = (facts: Facts): JobLoad => {
   const chosen = EVIDENCE.find(({ id }) => id === facts.load.from)!.estimate(facts);
   const { designBtuh, uncertainty } =

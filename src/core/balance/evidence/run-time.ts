@@ -5,12 +5,12 @@ import { jobHeatPump } from '../job-heat-pump';
 import { combinedShare, type Evidence, fromLossPerDegree, NO_LOAD_SPREAD_F } from './evidence';
 
 const HOURS = 24;
-/** Days nearer to the no-load temperature than this say nothing of the load, °F. */
+/** Days closer to the no-heat temperature than this tell nothing about the load, °F. */
 const LEAST_DIFFERENCE_F = 10;
-/** How well a unit gives what its sheet says. Our judgment. */
+/** How well a unit delivers its rated output. Our judgment. */
 const CAPACITY_SPREAD = 0.1;
 
-/** Loss per degree by least squares through the no-load temperature: days far from it count most. */
+/** Loss per degree by least squares through the no-heat temperature; days far from it weigh most. */
 export const runTime: Evidence = {
   id: 'run-time',
   label: 'Run hours',

@@ -13,7 +13,7 @@ export const costlyLockout: Rule<Facts> = {
     const { compressorBelowF } = lockoutsInForce(facts);
     const { compressorLockout, fixedCompressorBelowF } = facts.schools;
     if (compressorBelowF === null || kitRows(facts).length === 0) return [];
-    // Whoever chose the lockout as the way of doing it has been told what it costs where he chose.
+    // Whoever chose this lockout as a method was shown its cost there.
     if (compressorLockout === 'fixed' && compressorBelowF === fixedCompressorBelowF) return [];
     const cop = copAt(balanceInput(facts).heatPump, compressorBelowF);
     if (cop <= 1) return [];

@@ -5,13 +5,13 @@ import { apartF } from '../../units/degrees';
 import { jobBalance } from '../from-job';
 import { possibleGap } from '../possible-gap';
 
-/** A chance as people say it. */
+/** A probability in everyday words. */
 const oftenWords = (chance: number): string => {
   if (chance > 0.95) return 'every time';
   return chance > 0.6 ? 'more often than not' : `one time in ${Math.max(2, Math.round(1 / chance))}`;
 };
 
-/** Rarer than this it is not spoken of. Our judgment. */
+/** Rarer cases are not mentioned. Our judgment. */
 const LEAST_CHANCE = 0.02;
 
 export const gapByTolerance: Rule<Facts> = {
@@ -19,7 +19,7 @@ export const gapByTolerance: Rule<Facts> = {
   why: 'A sensor in the sun or a dial set by eye is off a few degrees. Lockouts that just meet on paper can leave a gap with no heat.',
   check: (facts) => {
     const found = possibleGap(facts);
-    // A gap on paper is told by its own rule.
+    // A gap without tolerances has its own rule.
     if (found === null || found.chance < LEAST_CHANCE || jobBalance(facts).gapsF.length > 0) return [];
     const { spanF, chance, closedBy } = found;
     const { sensorErrorF, dialErrorF } = facts.proof;

@@ -4,8 +4,8 @@ import type { Rule } from '../../job/finding';
 import { jobBalance } from '../from-job';
 
 /**
- * Whether raising the backup's lockout closes the gap; an outdoor thermostat or the unit's own limit may be what
- * holds.
+ * Whether raising the backup lockout closes the gap; an outdoor thermostat or the low-temperature cutoff may be the
+ * cause.
  */
 const isBetweenLockouts = (facts: Facts): boolean => {
   const { compressorBelowF, auxAboveF } = lockoutsInForce(facts);

@@ -5,17 +5,19 @@ import { roundTo } from '../../units/round';
 import { capacityCurve, type HeatPump, powerCurve, type RatingPoint } from '../heat-pump';
 import { jobHeatPump } from '../job-heat-pump';
 
-/** Units of today lie between these at their rating points, ten times a mistyped power does not. Our judgment. */
+/**
+ * Today's units lie between these at their rating points; a power mistyped by a factor of ten does not. Our judgment.
+ */
 const COP_BOUNDS = [1, 7] as const;
 
-/** No unit is better than this between its design and its mild days. Our judgment. */
+/** No unit does better than this between design and mild weather. Our judgment. */
 const COP_BEYOND = 9;
 
 type At = (outdoorF: number) => number;
 
-/** Rating temperatures of the test procedure, 47, 17 and 5 °F, as they are on a sheet in °C. */
+/** Rating temperatures of the test procedure (47, 17 and 5 °F), as data in °C shows them. */
 const RATED_IN_C = [8.3, 8, 7, -8.3, -8, -15];
-/** A sheet whose warmest point is under it in °F was typed in °C: 47 °F is 8.3 °C. */
+/** Data whose warmest point is below this in °F was typed in °C: 47 °F is 8.3 °C. */
 const WARMEST_IN_C = 12;
 
 const about = (severity: Found['severity'], aspect: string, what: string, fix: string): Found => ({
@@ -70,7 +72,7 @@ const inCelsius = (points: readonly RatingPoint[]): Found[] =>
       ]
     : [];
 
-/** Where the lines go that are extrapolated through the points, over the house's own winter. */
+/** Extrapolated lines over the house's own winter. */
 const oddBeyond = ({ points }: HeatPump, { designOutdoorF, noLoadF }: Facts['house']): Found[] => {
   const [power, capacity] = [powerCurve, capacityCurve].map(
     (curve) => curve({ points, frost: false, minOutdoorF: null }).at,

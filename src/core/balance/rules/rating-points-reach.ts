@@ -5,7 +5,7 @@ import { jobBalance } from '../from-job';
 import { copAt, ratedSpanF } from '../heat-pump';
 import { jobHeatPump } from '../job-heat-pump';
 
-/** A point as near as this is as good as one at the place, °F. Our judgment: sheets go by tens. */
+/** A point this close serves as well, °F. Our judgment: data comes in steps of ten. */
 const NEAR_F = 5;
 
 const about = (aspect: string, what: string, fix: string): Found => ({

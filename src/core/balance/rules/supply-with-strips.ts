@@ -4,7 +4,7 @@ import type { Rule } from '../../job/finding';
 import { jobBalance } from '../from-job';
 import { supplyStates } from '../supply-states';
 
-/** Strips that nothing holds out are called on a recovery at this temperature as well, °F. Our judgment. */
+/** Without a lockout, recovery calls strips at this temperature too, °F. Our judgment. */
 const MILD_F = 47;
 
 export const supplyWithStrips: Rule<Facts> = {

@@ -6,14 +6,11 @@ import { loadCurve } from '../load';
 import { jobPlant, jobTariff } from './from-job';
 import { electricKW, type HourHeat, hourOf } from './hour';
 
-/**
- * A job at one outdoor temperature: what it needs, what it could have, what each source gives in the mean, and what an
- * hour costs.
- */
+/** A job at one outdoor temperature: load, available heat, average output of each source, and cost of an hour. */
 export interface AtMoment extends HourHeat {
   readonly lowBtuh: number;
   readonly highBtuh: number;
-  /** What the heat pump could give, lockouts apart. */
+  /** Heat pump capacity, ignoring lockouts. */
   readonly heatPumpBtuh: number;
   readonly cop: number;
   /** Whether capacity, power and COP are extrapolated beyond the rating points. */
@@ -21,7 +18,7 @@ export interface AtMoment extends HourHeat {
   readonly costPerHour: number;
 }
 
-/** A job at an outdoor temperature, °F, as set now. */
+/** A job at an outdoor temperature, °F, with its present settings. */
 export const atMoment = (facts: Facts, outdoorF: number): AtMoment => {
   const plant = jobPlant(facts);
   const tariff = jobTariff(facts);

@@ -5,35 +5,35 @@ export interface Climate {
   readonly id: string;
   readonly name: string;
   readonly about: string;
-  /** Whether its cold is damp: weeks near 35 °F grow frost fast. */
+  /** Whether its cold is damp: weeks near 35 °F frost fast. */
   readonly isDamp: boolean;
   readonly hoursF: () => Float64Array;
-  /** Relative humidity of each hour, a share of 1. */
+  /** Relative humidity of each hour, as a fraction of 1. */
   readonly humidity: () => Float64Array;
 }
 
 interface Recipe {
   readonly seed: number;
   readonly meanF: number;
-  /** Half of what summer and winter lie apart. */
+  /** Half the difference between summer and winter. */
   readonly seasonF: number;
-  /** Half of what afternoon and dawn lie apart. */
+  /** Half the difference between afternoon and dawn. */
   readonly dayF: number;
-  /** How far weather strays from the season, and how much more in winter. */
+  /** Scatter of the weather about the season, and how much larger it is in winter. */
   readonly strayF: number;
   readonly winterStrays: number;
 }
 
 const HOURS = 8760;
-/** Hour of the year that is coldest in the mean: about the twentieth of January. */
+/** Hour of the year that is coldest on average: about January 20. */
 const COLDEST_HOUR = 19 * 24;
-/** How much of an hour's weather is left in the next: weather lasts some days. */
+/** Correlation of the weather from hour to hour: weather lasts some days. */
 const LASTS = 0.985;
 
-/** Six numbers make one that is spread as weather is. */
+/** The sum of six uniform numbers is nearly normal. */
 const spreadOf = (next: () => number) => () => (next() + next() + next() + next() + next() + next() - 3) * Math.SQRT2;
 
-/** Season, day and weather that strays and comes back, to a tenth of a degree. */
+/** Season, day, and weather that wanders and returns, to a tenth of a degree. */
 const made = ({ seed, meanF, seasonF, dayF, strayF, winterStrays }: Recipe): Float64Array => {
   const spread = spreadOf(chance(seed));
   const fresh = Math.sqrt(1 - LASTS ** 2);
@@ -49,17 +49,17 @@ const made = ({ seed, meanF, seasonF, dayF, strayF, winterStrays }: Recipe): Flo
 
 interface Dampness {
   readonly seed: number;
-  /** Mean over the year, a share of 1. */
+  /** Yearly mean, as a fraction of 1. */
   readonly mean: number;
   /** How much damper dawn is than the mean. */
   readonly dawn: number;
   readonly stray: number;
 }
 
-/** No hour of a made-up year is drier or damper than this. */
+/** Bounds of the hourly humidity. */
 const DAMPNESS_BOUNDS = [0.2, 0.99] as const;
 
-/** Humidity with its own chance, so that the temperatures stay what they were; damp at dawn, to a hundredth. */
+/** Humidity with its own random numbers, so that temperatures stay as they were; damp at dawn, to a hundredth. */
 const damp = ({ seed, mean, dawn, stray }: Dampness): Float64Array => {
   const spread = spreadOf(chance(seed));
   const fresh = Math.sqrt(1 - LASTS ** 2);
@@ -71,7 +71,7 @@ const damp = ({ seed, mean, dawn, stray }: Dampness): Float64Array => {
   });
 };
 
-/** The climates that ship. None is a place. */
+/** The climates that ship. None is a real place. */
 export const CLIMATES: readonly Climate[] = [
   {
     id: 'sorrel-basin',
@@ -99,5 +99,5 @@ export const CLIMATES: readonly Climate[] = [
   },
 ];
 
-/** The climate of an id; the first one where there is none by it. */
+/** The climate with an id; the first one if the id is unknown. */
 export const climateById = (id: string): Climate => CLIMATES.find((climate) => climate.id === id) ?? CLIMATES[0]!;

@@ -6,31 +6,31 @@ import { balanceInput } from '../from-job';
 import { jobHeatPump, jobLowStage } from '../job-heat-pump';
 import type { Defrosts, PeakHours, Plant, Tariff } from './plant';
 
-/** How long a defrost takes, min: a few; the cap is usually ten. Our judgment (decision 0014). */
+/** Length of a defrost, min: a few; the cap is usually ten. Our judgment (decision 0014). */
 const DEFROST_MIN = 4;
 /** Run time between defrosts of a demand board at 35 °F, min. Our judgment (decision 0014). */
 const DEMAND_INTERVAL_MIN = 60;
-/** What compressors are given, starts an hour at half load. Source: the trade's usual cycle rate. */
+/** Typical compressor cycle rate, starts per hour at half load. Source: the trade's usual cycle rate. */
 const COMPRESSOR_CYCLES = 3;
-/** Blower power where none was measured, W for each 1000 CFM. Source: 10 CFR 430 subpart B appendix M1, coil only. */
+/** Blower power if not measured, W per 1000 CFM. Source: 10 CFR 430 subpart B appendix M1, coil only. */
 const BLOWER_W_PER_1000_CFM = 441;
 
-/** Run time that goes into defrosts. */
+/** Run time spent in defrost. */
 const defrosts = ({ outdoorUnit }: Facts): Defrosts => {
   const isDemand = outdoorUnit.defrostControl === 'demand';
   const between = isDemand ? DEMAND_INTERVAL_MIN : outdoorUnit.defrostIntervalMin;
   return { share: DEFROST_MIN / (between + DEFROST_MIN), follows: isDemand ? 'frost' : 'clock' };
 };
 
-/** Whether a defrost brings strips on a job. */
+/** Whether a job's defrost turns on strips. */
 const hasTempering = ({ system, outdoorUnit }: Facts): boolean =>
   backupOf({ system }) === 'strips' && outdoorUnit.stripsInDefrost && outdoorUnit.wTerminals !== 'none';
 
-/** Blower power of a job with strips or furnace, kW. */
+/** Blower power with strips or furnace, kW. */
 export const blowerKW = ({ airHandler }: Facts): number =>
   (airHandler.blowerWatts ?? (BLOWER_W_PER_1000_CFM * airHandler.auxCfm) / 1000) / 1000;
 
-/** A job's house and all that heats it, as set now: the board's interval is the one on the Survey. */
+/** A job's house and heat sources with present settings; the board's interval is the one on the Survey. */
 export const jobPlant = (facts: Facts): Plant => {
   const { load, banksKW, lockouts = {}, fuel } = balanceInput(facts);
   return {
@@ -53,13 +53,13 @@ export const jobPlant = (facts: Facts): Plant => {
   };
 };
 
-/** The peak hours of a job; null where electricity costs the same at all hours. */
+/** A job's peak hours; null if electricity costs the same at all hours. */
 export const jobPeak = ({ prices }: Pick<Facts, 'prices'>): PeakHours | null =>
   prices.byHour === 'peak'
     ? { fromHour: prices.peakFromHour, toHour: prices.peakToHour, perKWh: prices.peakPerKWh }
     : null;
 
-/** What energy costs on a job, and what it emits where that is given. */
+/** Energy prices of a job, and emissions where given. */
 export const jobTariff = ({ prices, year }: Facts): Tariff => ({
   electricPerKWh: prices.electricPerKWh,
   peak: jobPeak({ prices }),

@@ -7,14 +7,14 @@ import { loadCurve } from '../load';
 import { backupToF, compressorFromF } from '../lockouts';
 import type { Defrosts, Plant } from './plant';
 
-/** What each source does over an hour at one outdoor temperature. The sources and what is short make up the load. */
+/** Output of each source over an hour at one outdoor temperature. Sources and shortfall add up to the load. */
 export interface HourHeat {
   readonly loadBtuh: number;
   readonly compressorBtuh: number;
   readonly compressorKW: number;
-  /** Strips, those in defrost included. */
+  /** Strips, including defrost. */
   readonly stripsBtuh: number;
-  /** Of these, strips in defrost. */
+  /** Of these, in defrost. */
   readonly temperingBtuh: number;
   readonly fossilBtuh: number;
   readonly shortBtuh: number;
@@ -23,13 +23,13 @@ export interface HourHeat {
   /** Compressor starts. */
   readonly starts: number;
   /**
-   * Coldest air at the register while the compressor runs, °F: in steady heat, or in a defrost that brings no strips.
-   * Null: it does not run.
+   * Coldest register air while the compressor runs, °F: in steady heat, or in a defrost without strips. Null: it does
+   * not run.
    */
   readonly coldestSupplyF: number | null;
 }
 
-/** All electricity that heats, kW. */
+/** All electricity for heat, kW. */
 export const electricKW = ({ compressorKW, blowerKW, stripsBtuh }: HourHeat): number =>
   compressorKW + blowerKW + stripsBtuh / BTU_PER_KWH;
 
@@ -55,9 +55,9 @@ const defrostShareOf =
   };
 
 /**
- * What a plant does over an hour, as a function of outdoor temperature, °F. A furnace replaces the compressor: where
- * the compressor is short the two share the hour, never running together. Starts follow the thermostat's cycling law, 4
- * N x (1 − x) at a run share x.
+ * Output of a plant over an hour, as a function of outdoor temperature, °F. A furnace replaces the compressor: if the
+ * compressor falls short the two share the hour and never run together. Starts follow the thermostat's cycling law, 4 N
+ * x (1 − x) at a run fraction x.
  */
 export const hourOf = (plant: Plant): ((outdoorF: number) => HourHeat) => {
   const { gates, banksKW, fuel, stripsHelp, cyclesPerHour, air } = plant;
@@ -83,7 +83,7 @@ export const hourOf = (plant: Plant): ((outdoorF: number) => HourHeat) => {
 
   const coldestF = (outdoorF: number, canBtuh: number, temperBtuh: number) => {
     const steady = temperatureRiseF(canBtuh, air.cfm, air.elevationFt);
-    // A defrost takes from the house's air about what the unit gives in heating.
+    // A defrost takes about as much heat from the house as the unit gives in heating.
     const inDefrost =
       defrostShare(outdoorF) > 0
         ? temperatureRiseF((temperBtuh > 0 ? temperingMostBtuh : 0) - canBtuh, air.cfm, air.elevationFt)
@@ -101,7 +101,7 @@ export const hourOf = (plant: Plant): ((outdoorF: number) => HourHeat) => {
         ? 0
         : Math.min(loadBtuh, defrostShare(outdoorF) * Math.min(1, loadBtuh / canBtuh) * temperingMostBtuh);
     const { fossilBtuh, compressorBtuh: wantedBtuh } = shared(outdoorF, loadBtuh - temperingBtuh, canBtuh);
-    // Next to a furnace the compressor runs at full for its part of the hour; alone it takes what is wanted.
+    // With a furnace, the compressor runs at full for its part of the hour; alone it follows demand.
     const part = fossilBtuh > 0 && canBtuh > 0 ? wantedBtuh / canBtuh : null;
     const compressor =
       part === null

@@ -1,8 +1,8 @@
-/** A year of weather that was brought in, as lists show it. */
+/** An imported year of weather, as listed. */
 export interface StoredWeather {
   readonly id: string;
   readonly name: string;
-  /** Hours that were missing in the file and are filled. */
+  /** Hours that were missing in the file and were filled. */
   readonly filled: number;
   readonly addedAt: string;
   readonly addedBy: string;
@@ -11,11 +11,11 @@ export interface StoredWeather {
 /** The same with its hours, °F, from the first of January. */
 export interface WeatherHours extends StoredWeather {
   readonly hoursF: readonly number[];
-  /** Relative humidity of the same hours, a share of 1; null: not known. */
+  /** Relative humidity of the same hours, as a fraction of 1; null: unknown. */
   readonly humidity: readonly number[] | null;
 }
 
-/** A year of weather as it is brought in, by whom. */
+/** A year of weather for import, and who imports it. */
 export interface NewWeather extends Pick<WeatherHours, 'id' | 'name' | 'filled' | 'hoursF' | 'humidity'> {
   readonly author: string;
 }

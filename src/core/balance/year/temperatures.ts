@@ -4,17 +4,17 @@ import { isPeakHour, type PeakHours } from './plant';
 export interface Temperatures {
   readonly outdoorF: Float64Array;
   readonly hours: Float64Array;
-  /** Share of each temperature's hours that are peak hours. */
+  /** Share of peak hours at each temperature. */
   readonly peakShare: Float64Array;
 }
 
-/** Share of each hour of the day that is peak, half hours apart. */
+/** Share of each hour of the day that is peak, by half hours. */
 const peakOfDay = (peak: PeakHours | null): readonly number[] =>
   Array.from({ length: 24 }, (_, hour) =>
     peak === null ? 0 : (+isPeakHour(peak, hour + 0.25) + +isPeakHour(peak, hour + 0.75)) / 2,
   );
 
-/** Hours put together by a key, coldest first. */
+/** Hours grouped by a key, coldest first. */
 const gathered = (
   hoursF: ArrayLike<number>,
   peak: PeakHours | null,
@@ -39,8 +39,8 @@ const gathered = (
 };
 
 /**
- * The hourly method: every temperature that occurs, with the hours it lasts. Hours of one temperature are alike, so
- * none is lost.
+ * The hourly method: each temperature that occurs, with its hours. Hours at the same temperature are equal, so nothing
+ * is lost.
  * @param hoursF from the first hour of a day
  */
 export const everyTemperature = (hoursF: ArrayLike<number>, peak: PeakHours | null = null): Temperatures =>
@@ -51,7 +51,7 @@ export const everyTemperature = (hoursF: ArrayLike<number>, peak: PeakHours | nu
     (hourF) => hourF,
   );
 
-/** Width of a bin where nothing else is asked, °F. */
+/** Default bin width, °F. */
 export const BIN_WIDTH_F = 5;
 
 /**

@@ -4,8 +4,8 @@ import { YEAR_HOURS } from '../../formats/weather/weather-read';
 import { idSchema } from '../../job/id-schema';
 
 /**
- * A figure for each hour, within bounds. Looked at in one loop: a schema for each of eight thousand figures takes a
- * hundred times as long, and everyone else would wait for it.
+ * A value for each hour, within bounds. Checked in one loop: a schema per value would take a hundred times as long and
+ * block other requests.
  */
 const hourly = (list: string, figure: string, [min, max]: readonly [number, number]) =>
   mixed((value: unknown): value is number[] => Array.isArray(value))
@@ -20,7 +20,7 @@ const hourly = (list: string, figure: string, [min, max]: readonly [number, numb
       },
     });
 
-/** A year of weather as it comes through the border. */
+/** A year of weather from outside, validated. */
 export const weatherFields = {
   id: idSchema,
   name: plainText(80).required('must be given'),

@@ -31,11 +31,11 @@ export interface Year {
   readonly fuelUnits: number;
   readonly shortBtu: number;
   readonly cost: number;
-  /** Null where no factor is given for something that is used. */
+  /** Null if a factor is missing for something that is used. */
   readonly co2Kg: number | null;
   /** Hours in which the house needs heat. */
   readonly heatingHours: number;
-  /** Hours in which strips carry part of the load, defrost apart. */
+  /** Hours in which strips carry part of the load, not counting defrost. */
   readonly stripHours: number;
   readonly furnaceHours: number;
   readonly shortHours: number;
@@ -44,10 +44,10 @@ export interface Year {
   readonly bins: readonly YearBin[];
 }
 
-/** A bin while it is added up. */
+/** A bin during summation. */
 export type BinSums = { -readonly [K in keyof YearBin]: YearBin[K] };
 
-/** A bin that nothing was added to. */
+/** An empty bin. */
 export const emptyBin = (fromF: number): BinSums => ({
   fromF,
   toF: fromF + BIN_WIDTH_F,
@@ -60,7 +60,7 @@ export const emptyBin = (fromF: number): BinSums => ({
   cost: 0,
 });
 
-/** What is added up next to the bins. */
+/** Totals next to the bins. */
 export interface YearSums extends Pick<
   Year,
   | 'compressorKWh'
@@ -76,9 +76,9 @@ export interface YearSums extends Pick<
 }
 
 /**
- * A year of its bins and of what was added up next to them.
+ * A year from its bins and totals.
  * @param bins coldest first
- * @param btuPerFuelUnit heat that a unit of fuel brings into the house
+ * @param btuPerFuelUnit heat per unit of fuel
  */
 export const yearOfSums = (
   bins: readonly YearBin[],

@@ -42,7 +42,7 @@ const plantWith = (more: Partial<Plant> = {}): Plant => ({
 
 const DEMAND = { share: 0.04, follows: 'frost' } as const;
 const FUEL = { kind: 'propane', pricePerUnit: 2.4, efficiency: 0.92, outputBtuh: 55_000 } as const;
-/** Between two tenths of a degree, so that no hour is on a lockout. */
+/** Between two tenths of a degree, so that no hour is exactly at a lockout. */
 const gate = fc.option(fc.integer({ min: -15, max: 60 }).map((atF) => atF + 0.05));
 const anyPlant = fc
   .record({
@@ -218,8 +218,8 @@ describe('a year', () => {
         const hourly = yearOf(plant, TARIFF, everyTemperature(basin));
         const off = (widthF: number) =>
           Math.abs(yearOf(plant, TARIFF, binned(basin, widthF)).compressorKWh - hourly.compressorKWh);
-        // No power changes faster than 1 kW per degree between lockouts, so a bin of width w is off by at most w / 2
-        // of that an hour.
+        // Between lockouts no power changes faster than 1 kW per degree, so a bin of width w is off by at most w / 2
+        // of that per hour.
         for (const widthF of [0.04, 0.02, 0.01, 0.005]) expect(off(widthF)).toBeLessThanOrEqual((8760 * widthF) / 2);
       }),
       { numRuns: 20 },
@@ -316,7 +316,7 @@ describe('prices by the hour', () => {
       return sum + electricKW(heat) * price;
     }, 0);
     expect(under(peak).cost).toBeCloseTo(byHand, 4);
-    // Nights are colder: what is dear at night costs more than what is dear by day.
+    // Nights are colder: a high night price costs more than a high day price.
     expect(under(peakAt(0, 6, 0.5)).cost).toBeGreaterThan(under(peakAt(12, 18, 0.5)).cost);
   });
 });

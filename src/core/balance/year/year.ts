@@ -4,11 +4,11 @@ import type { Plant, Tariff } from './plant';
 import { BIN_WIDTH_F, type Temperatures } from './temperatures';
 import { type BinSums, emptyBin, type Year, yearOfSums } from './year-sums';
 
-/** Heat under this is rounding, Btu/h. */
+/** Less heat than this is rounding, Btu/h. */
 const NOTHING_BTUH = 1e-6;
 
 /**
- * A year of a plant: the hour at each temperature times the hours it lasts.
+ * A plant's year: the hour at each temperature times its hours.
  * @param temperatures from `everyTemperature` for the hourly method, from `binned` for the bin method
  */
 export const yearOf = (plant: Plant, tariff: Tariff, temperatures: Temperatures): Year => {

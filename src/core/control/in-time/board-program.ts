@@ -1,30 +1,30 @@
-/** What every defrost board has: a cap, and what a lost call does to a defrost. */
+/** Common to every defrost board: a time limit, and what a lost call does to a defrost. */
 interface BoardFrame {
-  /** Longest defrost, min. */
+  /** Maximum defrost time, min. */
   readonly capMin: number;
-  /** Whether a defrost whose call is lost is over, or goes on when the call returns. */
+  /** Whether a lost call ends the defrost, or it resumes with the next call. */
   readonly onCallLoss: 'forgets' | 'resumes';
-  /** A pause longer than this ends it, min; null: never. */
+  /** A longer pause ends it, min; null: never. */
   readonly pauseMaxMin: number | null;
 }
 
-/** A board that defrosts by run time, where its defrost thermostat is closed. */
+/** A board that defrosts by run time while its defrost thermostat is closed. */
 export interface TimeTemperatureBoard extends BoardFrame {
   readonly kind: 'time-temperature';
   readonly intervalMin: number;
-  /** Share of the interval after which it is due: boards run fast or slow. */
+  /** Share of the interval after which a defrost is due: boards run fast or slow. */
   readonly earlyShare: number;
   readonly counts: 'run' | 'run-while-cold';
-  /** What it does when due with the switch open: stays due, or counts from zero again. */
+  /** What it does when due with the switch open: stays due, or restarts the count. */
   readonly whenDue: 'wait' | 'restart';
   readonly closesF: number;
   readonly opensF: number;
 }
 
-/** A board that compares the coil with outdoors, and knows how far apart they are when the coil is clean. */
+/** A board that compares coil and outdoor temperature with the difference of a clean coil. */
 export interface DemandBoard extends BoardFrame {
   readonly kind: 'demand';
-  /** Outdoor less coil with a clean coil, °F; null: not learned yet. */
+  /** Outdoor minus coil with a clean coil, °F; null: not learned yet. */
   readonly cleanSplitF: number | null;
   readonly marginF: number;
   readonly leastMin: number;

@@ -1,10 +1,10 @@
 import type { BoardProgram, DemandBoard, TimeTemperatureBoard } from './board-program';
 import { atLeast, atMost } from './program';
 
-/** What ended a defrost: a warm coil, the longest time, or a call that was lost. */
+/** How a defrost ended: warm coil, time limit, or lost call. */
 export type DefrostEnd = 'coil' | 'cap' | 'call';
 
-/** What a board feels in a tick. */
+/** Inputs of a board in a tick. */
 export interface BoardInputs {
   /** A heating call that reaches the board. */
   readonly hasCall: boolean;
@@ -12,7 +12,7 @@ export interface BoardInputs {
   readonly outdoorF: number;
 }
 
-/** A defrost board in the middle of its work: plain data with its own clocks, min. */
+/** State of a defrost board: plain data with its own timers, min. */
 export interface BoardState {
   readonly phase:
     | { readonly kind: 'counting' }
@@ -20,17 +20,17 @@ export interface BoardState {
     | { readonly kind: 'defrosting'; readonly defrostMin: number; readonly pauseMin: number };
   /** Run time that counts toward the next defrost, min. */
   readonly countMin: number;
-  /** Whether the defrost thermostat is closed; null: nothing was felt yet. */
+  /** Whether the defrost thermostat is closed; null: no input yet. */
   readonly isClosed: boolean | null;
   readonly cleanSplitF: number | null;
-  /** Minutes of unbroken run since a defrost that ended on the coil; null: nothing is to be learned. */
+  /** Uninterrupted run since a defrost that ended on coil temperature, min; null: not learning. */
   readonly settledMin: number | null;
 }
 
-/** What happened in a tick. */
+/** Events of a tick. */
 export type BoardEvent = { readonly kind: 'begins' } | { readonly kind: 'ends'; readonly by: DefrostEnd };
 
-/** Nothing counted yet. */
+/** Initial state. */
 export const boardAtRest = (program: BoardProgram): BoardState => ({
   phase: { kind: 'counting' },
   countMin: 0,
@@ -39,7 +39,7 @@ export const boardAtRest = (program: BoardProgram): BoardState => ({
   settledMin: null,
 });
 
-/** The least clean split that is taken for one, °F. */
+/** Minimum clean split that is accepted. */
 const LEAST_SPLIT_F = 2;
 
 const switched = (before: boolean | null, { closesF, opensF }: TimeTemperatureBoard, coilF: number): boolean => {
@@ -79,7 +79,7 @@ const begun = (state: BoardState): Decided => ({
   event: { kind: 'begins' },
 });
 
-/** A defrost under way: over, paused, or going on. */
+/** A defrost in progress: ended, paused, or continuing. */
 const inDefrost = (state: BoardState, program: BoardProgram, { hasCall, coilF }: BoardInputs): Decided => {
   const { phase } = state;
   if (phase.kind !== 'defrosting') return { state, event: null };
@@ -100,7 +100,7 @@ const byTime = (state: BoardState, program: TimeTemperatureBoard): Decided => {
   return { state: program.whenDue === 'restart' ? { ...state, countMin: 0 } : state, event: null };
 };
 
-/** The clean split, looked at in the first tick that is cold and settled after a defrost that cleared the coil. */
+/** The clean split, read in the first cold, settled tick after a defrost that cleared the coil. */
 const learned = (state: BoardState, program: DemandBoard, { coilF, outdoorF }: BoardInputs): BoardState =>
   state.settledMin !== null && atLeast(state.settledMin, program.settleMin) && atMost(coilF, program.coldF)
     ? { ...state, cleanSplitF: Math.max(LEAST_SPLIT_F, outdoorF - coilF), settledMin: null }
@@ -118,7 +118,7 @@ const byDemand = (state: BoardState, program: DemandBoard, inputs: BoardInputs):
   return isDue ? begun(now) : { state: now, event: null };
 };
 
-/** What a tick adds to the clocks: to the defrost, to the count, or to the pause. */
+/** Advances the timers: defrost, count, or pause. */
 const counted = (state: BoardState, program: BoardProgram, hasCall: boolean, stepMin: number): BoardState => {
   const { phase, settledMin } = state;
   if (phase.kind === 'defrosting')
@@ -131,7 +131,7 @@ const counted = (state: BoardState, program: BoardProgram, hasCall: boolean, ste
   const adds =
     hasCall && (program.kind === 'demand' || program.counts === 'run' || state.isClosed === true) ? stepMin : 0;
   if (adds === 0 && settledMin === null) return state;
-  // Written out: a year has half a million of these.
+  // Written out for speed: a year has half a million ticks.
   return {
     phase,
     countMin: state.countMin + adds,
@@ -142,7 +142,7 @@ const counted = (state: BoardState, program: BoardProgram, hasCall: boolean, ste
 };
 
 /**
- * One tick of a defrost board. No clock, no chance.
+ * One tick of a defrost board. Deterministic.
  * @param stepMin length of the tick, min
  */
 export const stepBoard = (before: BoardState, program: BoardProgram, inputs: BoardInputs, stepMin: number): Decided => {

@@ -30,7 +30,7 @@ const program: fc.Arbitrary<ControlProgram> = fc.record({
   learning: orNull(fc.record({ startsPerDay: fc.constant(3), stepF: fc.constant(0.5), mostF: fc.constant(2) })),
 });
 
-/** A day of a room that wanders, by the minute. */
+/** A day of wandering room temperature, by the minute. */
 const inputs: fc.Arbitrary<DemandInputs[]> = fc
   .tuple(
     fc.array(
@@ -101,7 +101,7 @@ test('compressor and furnace never heat together; minimums and starts hold; a fa
         }
         if (!signals.isCompressing && before?.compressor.isOn) offSince = tick;
         if (mode === 'heat' && hasFault && demand.isCalling && given.backup !== 'none' && !signals.isBackup) {
-          // Only its own starts an hour, or the hold after power-up, may keep it.
+          // Only its starts per hour, or the hold after power-up, may delay it.
           const { lastStartMin } = demand.backup;
           const waits = lastStartMin !== null && tick - lastStartMin < 60 / (given.backupStartsPerHour ?? Infinity);
           expect(waits || tick < given.powerUpHoldMin).toBe(true);
@@ -118,7 +118,7 @@ test('the climb to a higher setpoint begins so early that it is reached in time,
     { fromMin: 360, setpointF: 68 },
   ];
   const at = (atMin: number) => setpointNow(setpoints, { recovery: { rateFPerH: 3 } }, 'heat', atMin);
-  // Six degrees at three an hour: two hours before six.
+  // Six degrees at three per hour: two hours before six.
   expect(at(239)).toEqual({ setpointF: 62, isRecovering: false });
   expect(at(300)).toEqual({ setpointF: 65, isRecovering: true });
   expect(at(360)).toEqual({ setpointF: 68, isRecovering: false });

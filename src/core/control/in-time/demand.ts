@@ -1,19 +1,19 @@
 import { above, atLeast, atMost, below, type ControlProgram, type SetpointEntry, startsApartMin } from './program';
 import type { Mode, Signals } from './signals';
 
-/** What a thermostat feels and is told in a tick. */
+/** Inputs of a thermostat in a tick. */
 export interface DemandInputs {
   readonly mode: Mode;
-  /** The setpoints of the day, in rising time. */
+  /** Setpoints of the day, in time order. */
   readonly setpoints: readonly SetpointEntry[];
   /** Null: the outdoor sensor is lost. */
   readonly outdoorF: number | null;
   readonly roomF: number;
-  /** The outdoor board reports a fault, or the compressor has been verified dead. */
+  /** The outdoor board reports a fault, or the compressor is known to be dead. */
   readonly hasFault: boolean;
 }
 
-/** Something that runs or stands, and since when, min (null: it never ran); its last start, null before the first. */
+/** Something that is on or off, and since when, min (null: it never ran); its last start, null before the first. */
 interface Running {
   readonly isOn: boolean;
   readonly sinceMin: number | null;
@@ -21,32 +21,32 @@ interface Running {
 }
 
 /**
- * A thermostat in the middle of its work: plain data, to be kept, sent and gone on with. Its clock is an argument of
- * `stepDemand`; every time in it is of that clock.
+ * State of a thermostat: plain data that can be stored, sent and resumed. `stepDemand` takes the clock as an argument;
+ * all times are on that clock.
  */
 export interface Demand {
   readonly mode: Mode;
   readonly isCalling: boolean;
   readonly compressor: Running;
   readonly secondStage: Running;
-  /** Since when the first stage counts as running alone, for the upstage. */
+  /** When the first stage began to run by itself, for the upstage timer. */
   readonly aloneSinceMin: number | null;
   readonly backup: Running;
   readonly emergency: Running;
-  /** Since when the highest stage runs and the room is short; null: it is not. */
+  /** When the highest stage began to run with the room short; null: it has not. */
   readonly shortSinceMin: number | null;
   readonly isLockedOut: boolean;
   readonly isBackupHeld: boolean;
-  /** How much sooner the backup comes than it is set to, °F. */
+  /** How much sooner than its setting the backup comes on, °F. */
   readonly shiftF: number;
   readonly learnedDays: number;
-  /** Starts of the backup by on-point or time in the last day, min. */
+  /** Backup starts by on-point or time in the last day, min. */
   readonly countedStartsMin: readonly number[];
 }
 
 const NEVER_RAN: Running = { isOn: false, sinceMin: null, lastStartMin: null };
 
-/** Everything off; the compressor counts as stopped at the beginning. */
+/** Everything off; the compressor counts as stopped at the start. */
 export const demandAtRest = (mode: Mode): Demand => ({
   mode,
   isCalling: false,
@@ -68,15 +68,15 @@ const DAY_MIN = 1440;
 const started = (atMin: number): Running => ({ isOn: true, sinceMin: atMin, lastStartMin: atMin });
 const stopped = (running: Running, atMin: number): Running => ({ ...running, isOn: false, sinceMin: atMin });
 
-/** Whether its own starts an hour let something start. */
+/** Whether its starts per hour allow a start. */
 export const mayStart = ({ lastStartMin }: Running, startsPerHour: number | null, atMin: number): boolean =>
   lastStartMin === null || atLeast(atMin - lastStartMin, startsApartMin(startsPerHour));
 
-/** Whether something has been as it is for so long. */
+/** Whether something has been in its state long enough. */
 export const hasBeen = ({ sinceMin }: Running, minutes: number, atMin: number): boolean =>
   sinceMin === null || atLeast(atMin - sinceMin, minutes);
 
-/** The shift that was learned, looked at once a day. */
+/** The learned shift, reviewed once a day. */
 const learned = (demand: Demand, { learning }: ControlProgram, atMin: number): Demand => {
   const days = Math.floor((atMin + 1e-9) / DAY_MIN);
   if (learning === null || days <= demand.learnedDays) return demand;
@@ -87,7 +87,7 @@ const learned = (demand: Demand, { learning }: ControlProgram, atMin: number): D
   return { ...demand, shiftF, learnedDays: days, countedStartsMin: starts };
 };
 
-/** The setpoint in force, °F, and whether a morning climb is under way. */
+/** The setpoint in effect, °F, and whether a morning recovery is under way. */
 export const setpointNow = (
   setpoints: readonly SetpointEntry[],
   { recovery }: Pick<ControlProgram, 'recovery'>,
@@ -113,7 +113,7 @@ const withGates = (demand: Demand, isLockedOut: boolean, isBackupHeld: boolean):
     ? demand
     : { ...demand, isLockedOut, isBackupHeld };
 
-/** The lockouts; play keeps one that is in force until the temperature has gone so far back. */
+/** The lockouts; a lockout stays in effect until the temperature has moved back by its differential. */
 const gated = (demand: Demand, program: ControlProgram, outdoorF: number | null): Demand => {
   if (outdoorF === null) return program.onSensorLoss === 'keep' ? demand : withGates(demand, false, false);
   const { compressorBelowF, auxAboveF, lockoutPlayF } = program;
@@ -125,7 +125,7 @@ const gated = (demand: Demand, program: ControlProgram, outdoorF: number | null)
   return withGates(demand, isLockedOut, isBackupHeld);
 };
 
-/** A change of mode drops everything at once; off times and last starts are kept. */
+/** A mode change drops everything at once; off times and last starts are kept. */
 const inMode = (demand: Demand, mode: Mode, atMin: number): Demand => {
   if (mode === demand.mode) return demand;
   const dropped = (running: Running) => (running.isOn ? stopped(running, atMin) : running);
@@ -142,7 +142,7 @@ const inMode = (demand: Demand, mode: Mode, atMin: number): Demand => {
   };
 };
 
-/** How much of the room is short, °F: under the setpoint in heating, over it in cooling. */
+/** How far the room is off, °F: below the setpoint in heating, above it in cooling. */
 export const shortBy = (mode: Mode, setpointF: number, roomF: number): number =>
   mode === 'cool' ? roomF - setpointF : setpointF - roomF;
 
@@ -158,7 +158,7 @@ const emergencyStep = (demand: Demand, program: ControlProgram, atMin: number, m
   return starts ? { ...demand, emergency: started(atMin) } : demand;
 };
 
-/** Whether the backup is wanted, and whether what wants it counts as a start to learn from. */
+/** Whether backup is wanted, and whether the start counts for learning. */
 export const backupWanted = (
   demand: Demand,
   program: ControlProgram,
@@ -266,7 +266,7 @@ const shortStep = (demand: Demand, program: ControlProgram, shortF: number, atMi
   return demand.shortSinceMin === null ? { ...demand, shortSinceMin: atMin } : demand;
 };
 
-/** What a thermostat sends as set now. */
+/** Outputs of a thermostat with its present settings. */
 export const signalsOf = ({ compressor, secondStage, backup, emergency }: Demand): Signals => ({
   isCompressing: compressor.isOn,
   isSecondStage: secondStage.isOn,
@@ -276,7 +276,7 @@ export const signalsOf = ({ compressor, secondStage, backup, emergency }: Demand
 
 /**
  * One tick of a thermostat: learning, setpoint, lockouts, mode, call, emergency, backup, compressor, second stage, in
- * that order. Its outputs hold until the next tick. No clock, no chance: the same gives the same to the bit.
+ * that order. Outputs hold until the next tick. Deterministic to the bit.
  * @param atMin time of the tick, min
  */
 export const stepDemand = (before: Demand, program: ControlProgram, inputs: DemandInputs, atMin: number): Demand => {

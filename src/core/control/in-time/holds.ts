@@ -1,14 +1,14 @@
 import { backupWanted, type Demand, type DemandInputs, hasBeen, mayStart, setpointNow, shortBy } from './demand';
 import { below, type ControlProgram } from './program';
 
-/** Why a compressor that the call would have does not run. */
+/** Why a called compressor is not running. */
 export type CompressorHold =
   'lockout' | 'fault' | 'furnace' | 'power-up' | 'minimum-off' | 'starts-per-hour' | 'furnace-cooling';
 
-/** Why a backup that the room would have does not come. */
+/** Why a needed backup is not on. */
 export type BackupHold = 'lockout' | 'recovery' | 'power-up' | 'starts-per-hour';
 
-/** What a thermostat holds back in a tick, and why; null: nothing. */
+/** What a thermostat holds off in a tick, and why; null: nothing. */
 export interface Holds {
   readonly compressor: CompressorHold | null;
   readonly backup: BackupHold | null;
@@ -52,8 +52,8 @@ const backupHold = (
 };
 
 /**
- * What a thermostat holds back after a tick while it calls, and why. Words are made of it where it is shown.
- * @param demand as `stepDemand` left it
+ * What a thermostat holds off after a tick while it calls, and why. The display turns it into words.
+ * @param demand state after `stepDemand`
  * @param atMin time of that tick, min
  */
 export const holdsOf = (demand: Demand, program: ControlProgram, inputs: DemandInputs, atMin: number): Holds =>

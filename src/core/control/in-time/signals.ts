@@ -3,7 +3,7 @@ export type Valve = 'O' | 'B';
 
 export type Mode = 'heat' | 'cool' | 'emergency' | 'off';
 
-/** What a thermostat sends. */
+/** Outputs of a thermostat. */
 export interface Signals {
   readonly isCompressing: boolean;
   readonly isSecondStage: boolean;
@@ -11,7 +11,7 @@ export interface Signals {
   readonly isEmergency: boolean;
 }
 
-/** The terminals that are hot, sorted, joined by one space; empty for none. */
+/** Hot terminals, sorted and joined by a space; empty for none. */
 export const terminalsOf = (
   { isCompressing, isSecondStage, isBackup, isEmergency }: Signals,
   mode: Mode,

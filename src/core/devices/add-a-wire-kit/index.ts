@@ -1,8 +1,8 @@
 import { type Coil, type Contact, type Device, device } from '../device';
 
-/** Each half’s part of a call, VA. Our judgment. */
+/** Load of each half for a call, VA. Our judgment. */
 const CALL_VA = 1;
-/** What the board half puts between the shared conductor and common, Ω. Our judgment. */
+/** Resistance between the shared conductor and common in the board half, Ω. Our judgment. */
 const LINK_OHMS = 1;
 
 const CALLS = ['1', '2'] as const;
@@ -27,7 +27,7 @@ const contact = (call: (typeof CALLS)[number]): Contact => ({
   openWhy: `Call ${call} does not come over the relay pair.`,
 });
 
-/** The half next to the thermostat: two calls go in, one conductor comes out. */
+/** The half at the thermostat: two calls in, one conductor out. */
 export const addAWireKitAtThermostat: Device = device('relay-pair-wall', 'wall', {
   terminals: [
     ...CALLS.map((mark) => ({ mark, carries: `call ${mark}, in` })),
@@ -36,7 +36,7 @@ export const addAWireKitAtThermostat: Device = device('relay-pair-wall', 'wall',
   coils: CALLS.map(coil),
 });
 
-/** The half at the board: one conductor comes in, two calls go out, fed from the board’s own R. */
+/** The half at the board: one conductor in, two calls out, powered from the board’s own R. */
 export const addAWireKitAtBoard: Device = device('relay-pair-board', 'indoors', {
   terminals: [
     { mark: 'P', carries: 'both calls on one conductor' },

@@ -9,7 +9,7 @@ import { bankCoilId } from '../ids';
 /** The heat inputs of a board, in order. */
 export const heatInputs = ({ airHandler }: Facts): readonly string[] => airHandler.wInputs.split('+');
 
-/** The banks of the kit that a heat input can bring, in order. */
+/** Banks of the kit that a heat input can turn on, in order. */
 export const reachableBanks = (facts: Facts): readonly number[] =>
   [...new Set(kitRows(facts).map(({ bank }) => bank))].filter((bank) => bank <= heatInputs(facts).length).sort();
 
@@ -28,10 +28,7 @@ const bankCoil = (facts: Facts, bank: number): Coil => ({
       : `Closes heat bank ${bank}.`,
 });
 
-/**
- * An air handler with the system's transformer and an electric heat kit plugged in. Y and the valve terminal are
- * passed on.
- */
+/** An air handler with the system transformer and an electric heat kit. Passes Y and the valve terminal on. */
 export const airHandler = (facts: Facts): Device => {
   const banks = reachableBanks(facts);
   const supply = boardSupply(facts);

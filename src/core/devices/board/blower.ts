@@ -2,7 +2,7 @@ import type { Facts } from '../../job/document';
 import type { Coil, Contact } from '../device';
 import { BLOWER_BY_HEAT_COIL, BLOWER_COIL, type CoilId } from '../ids';
 
-/** The board's own fan output for heat draws next to nothing, VA. Our judgment: a logic input. */
+/** The fan-on-heat output draws almost nothing, VA. Our judgment: a logic input. */
 const FAN_OUTPUT_VA = 0.5;
 
 /** The blower's relay, called by G. */
@@ -16,13 +16,13 @@ export const blowerRelay = ({ airHandler }: Facts): Coil => ({
   does: 'Starts the blower.',
 });
 
-/** The mark of the input by which a board slows its blower for damp air. */
+/** Mark of the input that slows the blower in humid air. */
 export const DEHUMIDIFY_MARK = 'DH';
 
-/** Whether a job's dehumidistat has an input to land on: one that the board heeds in cooling alone. */
+/** Whether a job's dehumidistat has an input: one that the board uses only in cooling. */
 export const hasDehumidistat = ({ boxes }: Facts): boolean => boxes.dehumidify === 'cooling';
 
-/** The input that holds the blower at its full air while it is hot; none where nothing is landed on it. */
+/** The input that keeps the blower at full air while it is hot; none if nothing is landed on it. */
 export const dehumidifyInput = (facts: Facts): readonly Coil[] =>
   hasDehumidistat(facts)
     ? [
@@ -38,7 +38,7 @@ export const dehumidifyInput = (facts: Facts): readonly Coil[] =>
       ]
     : [];
 
-/** The fan output that follows heat: closed by a coil, so that there is never heat without air. */
+/** The fan output that follows heat: closed by a coil, so that heat never runs without air. */
 export const heatBlowerRelay = (coil: CoilId, openWhy: string): { readonly coil: Coil; readonly contact: Contact } => ({
   coil: {
     id: BLOWER_BY_HEAT_COIL,

@@ -2,7 +2,7 @@ import type { Facts } from '../../job/document';
 import type { Terminal } from '../device';
 import { DEHUMIDIFY_MARK, hasDehumidistat } from './blower';
 
-/** The compressor terminals of an outdoor unit, first stage first. */
+/** The outdoor unit's compressor terminals, first stage first. */
 export const compressorMarks = ({ outdoorUnit }: Facts): readonly string[] =>
   outdoorUnit.stages === 'two' ? ['Y1', 'Y2'] : ['Y'];
 
@@ -12,7 +12,7 @@ const passedOn = (facts: Facts): Terminal[] => [
   { mark: facts.outdoorUnit.reversingValve, carries: 'reversing valve, pass-through' },
 ];
 
-/** The strip that every indoor board has, before its heat inputs. */
+/** The terminals that every indoor board has, before its heat inputs. */
 export const indoorStrip = (facts: Facts): Terminal[] => [
   { mark: 'R', carries: 'hot side of the transformer' },
   { mark: 'C', carries: 'common side' },

@@ -3,14 +3,14 @@ import { type Device, device, type DeviceId } from '../device';
 import type { ContactId } from '../ids';
 import type { SafetyCircuit } from '../safety-circuit';
 
-/** What a switch of two leads is, besides its leads. */
+/** Properties of a two-lead switch besides its leads. */
 interface SeriesSwitch {
   /** Of its contact. */
   readonly id: ContactId;
   readonly label: string;
   readonly movedBy: Signal;
   readonly openWhy: string;
-  /** Left out where it protects nothing: the utility's relay. */
+  /** Omitted if it protects nothing, such as the utility's relay. */
   readonly safety?: SafetyCircuit;
 }
 

@@ -2,8 +2,8 @@ import type { Facts } from '../../job/document';
 import type { Contact, Transformer } from '../device';
 
 /**
- * Open-circuit volts and series resistance of a 40 VA class 2 transformer; a larger one is stiffer in proportion.
- * Our judgment: it gives 24.1 V at its full load, as plates say.
+ * Open-circuit volts and series resistance of a 40 VA class 2 transformer; a larger one is stiffer in proportion. Our
+ * judgment: it gives 24.1 V at full load, as rated.
  */
 const OPEN_CIRCUIT_VOLTS = 26.6;
 const OHMS_AT_40_VA = 1.5;

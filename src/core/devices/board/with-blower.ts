@@ -1,6 +1,6 @@
 import { type Coil, type Contact, type Device, device, type DeviceId } from '../device';
 
-/** An added load that comes with the blower: its coil between G and C, through its own contact where it has one. */
+/** An added load that runs with the blower: its coil between G and C, through its own contact if it has one. */
 export const withBlower = (
   deviceId: DeviceId,
   coil: Pick<Coil, 'id' | 'label' | 'va' | 'does'>,

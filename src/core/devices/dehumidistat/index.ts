@@ -1,6 +1,6 @@
 import { seriesSwitch } from '../board/series-switch';
 
-/** Opens the blower board's input for damp air: the board slows the blower while it cools. */
+/** Opens the blower board's humid-air input: the board slows the blower in cooling. */
 export const dehumidistat = seriesSwitch('dehumidistat', {
   id: 'dehumidistat',
   label: 'Dehumidistat',

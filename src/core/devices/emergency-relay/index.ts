@@ -5,7 +5,7 @@ import { type Contact, type Device, device } from '../device';
 /** A control relay's coil, VA. Our judgment. */
 const RELAY_VA = 4;
 
-/** Takes emergency heat round the outdoor thermostats: called by E, it feeds every bank from R. */
+/** Bypasses the outdoor thermostats in emergency heat: called by E, it feeds every bank from R. */
 export const emergencyRelay = (facts: Facts): Device => {
   const inputs = reachableBanks(facts).map((bank) => `W${bank}`);
   return device('emergency-relay', 'indoors', {

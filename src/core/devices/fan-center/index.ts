@@ -5,8 +5,8 @@ import { boardSupply } from '../board/transformer';
 import { type Device, device } from '../device';
 
 /**
- * A 24 V transformer with a blower relay, added where a furnace has no board: thermostat and outdoor unit land on it.
- * The burner's own control stays on its own supply.
+ * A 24 V transformer with a blower relay, added to a furnace without a board: thermostat and outdoor unit land on it.
+ * The burner control stays on its own supply.
  */
 export const fanCenter = (facts: Facts): Device => {
   const supply = boardSupply(facts);

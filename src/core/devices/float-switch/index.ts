@@ -1,6 +1,6 @@
 import { seriesSwitch } from '../board/series-switch';
 
-/** A float switch in the drain pan: opens when the pan fills. */
+/** A float switch in the drain pan: opens when the pan is full. */
 export const floatSwitch = seriesSwitch('float-switch', {
   id: 'float switch',
   label: 'Float switch',

@@ -17,7 +17,7 @@ export const interlockCoil = (from: string): Coil => ({
   does: 'Opens Y: locks out the compressor while the furnace is called.',
 });
 
-/** What is in Y: the relay's contact and, with a fossil-fuel kit, the limit on the air at the coil. */
+/** The devices in Y: the relay contact and, with a fossil-fuel kit, the limit at the coil. */
 export const interlockContacts = ({ furnace }: Facts, from: string, to: string): readonly Contact[] => {
   const isKit = furnace.interlock === 'kit';
   const relay: Contact = {

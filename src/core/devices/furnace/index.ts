@@ -14,7 +14,7 @@ import {
 } from '../device';
 import { FURNACE_COIL, furnaceStageId } from '../ids';
 
-/** A furnace board's heat input draws little, a burner relay more, VA. Our judgment. */
+/** A furnace board's heat input draws little; a burner relay draws more, VA. Our judgment. */
 const INPUT_VA = 2;
 const BURNER_RELAY_VA = 6;
 
@@ -26,7 +26,7 @@ interface Burner {
   readonly factoryLeads: readonly FactoryLead[];
 }
 
-/** The heat inputs of a furnace, first stage first. A packaged unit with one stage marks it W. */
+/** Heat inputs of a furnace, first stage first. A single-stage packaged unit marks it W. */
 export const furnaceInputs = (facts: Facts): readonly string[] => {
   const inputs = heatInputs(facts);
   return facts.system.cabinet === 'packaged' && inputs.length === 1 ? ['W'] : inputs;
@@ -58,10 +58,10 @@ const stages = (facts: Facts): Coil[] =>
       does: 'Brings the furnace to high fire.',
     }));
 
-/** Whether a low-gas-pressure switch belongs in the pressure-switch circuit. */
+/** Whether the pressure-switch circuit needs a low-gas-pressure switch. */
 export const hasLowGasSwitch = ({ furnace }: Facts): boolean => furnace.fuel === 'propane' && furnace.lowGasSwitch;
 
-/** The pressure-switch circuit as it comes: closed by the manufacturer's own lead, unless a listed switch is added. */
+/** The pressure-switch circuit as shipped: closed by the factory lead unless a listed switch is added. */
 const PRESSURE_SWITCH_LEAD: FactoryLead = {
   id: 'factory lead, pressure switch',
   label: 'Factory lead, pressure-switch circuit',
@@ -70,7 +70,7 @@ const PRESSURE_SWITCH_LEAD: FactoryLead = {
   why: 'The manufacturer’s own safety circuit. Do not touch, jumper or open it.',
 };
 
-/** Gas: the board feeds the gas valve through the pressure-switch circuit, whose two ends are terminals. */
+/** Gas: the board feeds the gas valve through the pressure-switch circuit, whose ends are terminals. */
 const gasBurner = (facts: Facts): Burner => ({
   terminals: [
     ...heatTerminals(facts),
@@ -126,7 +126,7 @@ const burnerRelay = (from: string, to: string): Coil => ({
   does: 'The burner fires.',
 });
 
-/** Oil on the furnace's own board. */
+/** Oil, controlled by the furnace's own board. */
 const oilBurner = (facts: Facts): Burner => ({
   terminals: heatTerminals(facts),
   coils: [burnerRelay(furnaceInputs(facts)[0]!, 'C'), ...stages(facts)],
@@ -135,7 +135,7 @@ const oilBurner = (facts: Facts): Burner => ({
   factoryLeads: [],
 });
 
-/** Oil with a burner control of its own: its 24 V closes from T1 to T2. */
+/** Oil with a separate burner control: its own 24 V closes from T1 to T2. */
 const ownTransformerBurner: Burner = {
   terminals: [
     { mark: 'T1', carries: 'burner control, its own 24 V', readTo: 'T2' },
@@ -147,11 +147,11 @@ const ownTransformerBurner: Burner = {
   factoryLeads: [],
 };
 
-/** Whether the furnace's burner has a transformer of its own. */
+/** Whether the burner has its own transformer. */
 export const hasOwnTransformer = ({ furnace }: Facts): boolean =>
   furnace.fuel === 'fuel-oil' && furnace.burnerControl !== 'board';
 
-/** Whether the furnace has no board: an oil primary on two wires, with a fan center added for everything else. */
+/** Whether the furnace has no board: an oil primary on two wires, with an added fan center for everything else. */
 export const hasNoBoard = ({ furnace }: Facts): boolean =>
   furnace.fuel === 'fuel-oil' && furnace.burnerControl === 'two-wire';
 
@@ -162,7 +162,7 @@ const burnerOf = (facts: Facts): Burner =>
       ? oilBurner(facts)
       : gasBurner(facts);
 
-/** A furnace under the coil, with the system's transformer on its board. Y and the valve terminal are passed on. */
+/** A furnace under the coil, with the system transformer on its board. Passes Y and the valve terminal on. */
 export const furnace = (facts: Facts): Device => {
   if (hasNoBoard(facts))
     return device('furnace', 'indoors', { plateName: facts.airHandler.name, ...ownTransformerBurner });

@@ -2,7 +2,7 @@ import type { Facts } from '../../job/document';
 import { withBlower } from '../board/with-blower';
 import type { Device } from '../device';
 
-/** A humidifier on the blower’s call; where its wet switch stops it alone, that switch is its own. */
+/** A humidifier on the blower call; if its leak sensor stops only the humidifier, the sensor belongs to it. */
 export const humidifier = ({ boxes }: Facts): Device =>
   withBlower(
     'humidifier',

@@ -3,7 +3,7 @@ import { type Device, device } from '../device';
 /** A control relay's coil, VA. Our judgment. */
 const RELAY_VA = 4;
 
-/** A relay that carries the furnace call over to a burner control with a transformer of its own. */
+/** A relay that passes the furnace call to a burner control with its own transformer. */
 export const isolationRelay: Device = device('isolation-relay', 'indoors', {
   terminals: [
     { mark: 'W', carries: 'furnace call' },

@@ -1,6 +1,6 @@
 import { seriesSwitch } from '../board/series-switch';
 
-/** The utility’s relay: opens while it asks for less load. */
+/** The utility’s relay: opens to shed load. */
 export const loadControl = seriesSwitch('load-control', {
   id: 'load-control relay',
   label: 'Load-control relay',

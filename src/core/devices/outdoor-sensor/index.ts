@@ -1,6 +1,6 @@
 import { type Device, device } from '../device';
 
-/** A 10 kΩ thermistor: ohms at 77 °F and its beta, K. Our judgment, the commonest part; the sensor's table decides. */
+/** A 10 kΩ thermistor: ohms at 77 °F and beta, K. Our judgment, the most common part; the sensor's table decides. */
 const OHMS_AT_77_F = 10_000;
 const BETA_K = 3950;
 const kelvin = (fahrenheit: number) => ((fahrenheit - 32) * 5) / 9 + 273.15;

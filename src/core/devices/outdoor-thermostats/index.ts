@@ -2,7 +2,7 @@ import { outdoorThermostatSignal } from '../../control/signal';
 import type { Facts } from '../../job/document';
 import { type Device, device } from '../device';
 
-/** Switches that close as it gets cold, one for each row of the Survey. */
+/** Switches that close on falling temperature, one per row of the Survey. */
 export const outdoorThermostats = ({ gates }: Facts): Device => {
   const numbered = gates.outdoorThermostats.map((row, at) => ({ ...row, number: at + 1 }));
   return device('outdoor-thermostats', 'outdoors', {

@@ -4,14 +4,14 @@ import { inrushOf } from '../board/inrush';
 import { type Coil, type Contact, type Device, device, type Terminal } from '../device';
 import { COMPRESSOR_COIL, OUTDOOR_POWER, SECOND_STAGE_COIL, VALVE_COIL } from '../ids';
 
-/** An inverter's run input is electronics, VA. Our judgment. */
+/** Load of an inverter's run input, VA. Our judgment. */
 const INVERTER_INPUT_VA = 1;
 const NO_DEFROST = 'The board is not in defrost.';
 
 /** What the board moves only while it has power. */
 const BY_BOARD = { poweredBy: OUTDOOR_POWER } as const;
 
-/** A relay of the board that takes a coil off its terminal in defrost and, where it must run, feeds it from R. */
+/** A board relay that takes a coil off its terminal in defrost and, if it must run, feeds it from R. */
 const defrostRelay = (
   of: 'valve' | 'stage',
   terminal: string,
@@ -42,8 +42,8 @@ const defrostRelay = (
 };
 
 /**
- * Where the board puts out heat in defrost and, on some, on a fault; the target is a terminal or, in one cabinet, the
- * bank itself.
+ * The board's heat output in defrost and, on some boards, on a fault; its target is a terminal or, in a packaged unit,
+ * the bank itself.
  */
 export const heatOutputs = ({ outdoorUnit }: Facts, to: string): readonly Contact[] => [
   {
@@ -72,7 +72,7 @@ export const heatOutputs = ({ outdoorUnit }: Facts, to: string): readonly Contac
     : []),
 ];
 
-/** Whether the board brings the second stage for the defrost. */
+/** Whether the board turns on the second stage in defrost. */
 const forcesStage = ({ outdoorUnit }: Facts): boolean => outdoorUnit.stages === 'two' && outdoorUnit.defrostFullStage;
 
 const compressorCoils = (facts: Facts): Coil[] => {
@@ -110,8 +110,8 @@ const compressorCoils = (facts: Facts): Coil[] => {
 };
 
 /**
- * Coils and contacts of the outdoor board, less its heat outputs.
- * @param run the point that the compressor's call comes from: its terminal, or behind an interlock in the cabinet
+ * Coils and contacts of the outdoor board, without its heat outputs.
+ * @param run point that the compressor call comes from: its terminal, or behind an interlock in the cabinet
  */
 export const outdoorBoard = (
   facts: Facts,
@@ -159,7 +159,7 @@ export const outdoorBoard = (
   };
 };
 
-/** What the outdoor board's compressor and valve terminals carry. */
+/** Signals on the outdoor board's compressor and valve terminals. */
 export const outdoorMarks = (facts: Facts): Terminal[] => {
   const valve = facts.outdoorUnit.reversingValve;
   const [first, second] = compressorMarks(facts);
@@ -175,7 +175,7 @@ export const outdoorMarks = (facts: Facts): Terminal[] => {
   ];
 };
 
-/** A lamp output for faults. */
+/** A fault lamp output. */
 const lampContact: Contact = {
   id: 'fault relay, L',
   label: 'Fault relay, R to L',
@@ -187,7 +187,7 @@ const lampContact: Contact = {
   openWhy: 'The board sees no fault.',
 };
 
-/** A board that passes the auxiliary call through itself does so only while it has power. */
+/** A board that passes the auxiliary call through does so only with power. */
 const passesW: Contact = {
   id: 'defrost relay, W line',
   label: 'Defrost relay, W-in to W-out',
@@ -200,7 +200,7 @@ const passesW: Contact = {
   openWhy: 'The board is in defrost and feeds W-out itself.',
 };
 
-/** An outdoor unit: single stage, two stages or an inverter, with what its board has for heat and faults. */
+/** An outdoor unit: single stage, two stage or inverter, with its heat and fault outputs. */
 export const outdoorUnit = (facts: Facts): Device => {
   const { wTerminals, faultOutput, name } = facts.outdoorUnit;
   const board = outdoorBoard(facts);

@@ -7,9 +7,7 @@ import { furnace, furnaceInputs } from '../furnace';
 import { interlockCoil, interlockContacts } from '../furnace-relay-kit';
 import { heatOutputs, outdoorBoard } from '../outdoor-unit';
 
-/**
- * What keeps compressor and burner of one cabinet apart: the manufacturer's own relay, and his limit where it has one.
- */
+/** What keeps compressor and burner of a packaged unit apart: the manufacturer's relay, and its limit if any. */
 const ownInterlock = (facts: Facts): { coils: readonly Coil[]; contacts: readonly Contact[]; run?: string } => {
   if (backupOf(facts) !== 'fossil' || facts.furnace.interlock === 'none') return { coils: [], contacts: [] };
   return {
@@ -19,7 +17,7 @@ const ownInterlock = (facts: Facts): { coils: readonly Coil[]; contacts: readonl
   };
 };
 
-/** The heat that the board itself may bring: the first bank, or the burner where nothing keeps the two apart. */
+/** Heat that the board itself may turn on: the first bank, or the burner if nothing keeps the two apart. */
 const defrostHeat = (facts: Facts): string | undefined => {
   if (backupOf(facts) === 'fossil') {
     const { interlock, tempersDefrost } = facts.furnace;
@@ -29,7 +27,7 @@ const defrostHeat = (facts: Facts): string | undefined => {
   return first !== undefined && facts.outdoorUnit.stripsInDefrost ? `W${first}` : undefined;
 };
 
-/** A packaged unit: indoor and outdoor board in one cabinet on one strip, factory-wired to each other. */
+/** A packaged unit: indoor and outdoor board in one cabinet, factory-wired, on one terminal strip. */
 export const packagedUnit = (facts: Facts): Device => {
   const indoors = backupOf(facts) === 'fossil' ? furnace(facts) : airHandler(facts);
   const apart = ownInterlock(facts);

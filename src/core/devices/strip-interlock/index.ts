@@ -5,7 +5,7 @@ import { STRIP_INTERLOCK_COIL } from '../ids';
 /** A control relay's coil, VA. Our judgment. */
 const RELAY_VA = 4;
 
-/** Holds one bank of strips while the compressor is called, so that the house's service carries the rest. */
+/** Locks out one bank of strips while the compressor is called, to stay within the house's service. */
 export const stripInterlock = ({ boxes }: Facts): Device =>
   device('strip-interlock', 'indoors', {
     plateName: 'relay',

@@ -7,7 +7,7 @@ import { THERMOSTAT_POWER } from '../ids';
 /** A lamp or its input, VA. Our judgment. */
 const LAMP_VA = 1;
 
-/** The thermostat's hot terminals: the one that feeds compressor and fan, and the one that feeds heat. */
+/** The thermostat's hot terminals: one for compressor and fan, one for heat. */
 export const hotMarks = ({ thermostat }: Facts): { readonly cooling: string; readonly heating: string } =>
   thermostat.rTerminals === 'R' ? { cooling: 'R', heating: 'R' } : { cooling: 'Rc', heating: 'Rh' };
 
@@ -15,7 +15,7 @@ export const hotMarks = ({ thermostat }: Facts): { readonly cooling: string; rea
 export const compressorOutputs = ({ thermostat }: Facts): readonly string[] =>
   thermostat.compressorOutputs === 2 ? ['Y1', 'Y2'] : ['Y'];
 
-/** The thermostat's terminal for a unit's valve. */
+/** The thermostat's terminal for the reversing valve. */
 export const valveOutput = ({ thermostat, outdoorUnit }: Facts): string =>
   thermostat.valveTerminals === 'O/B' ? 'O/B' : outdoorUnit.reversingValve;
 
@@ -67,7 +67,7 @@ const outputs = (facts: Facts): Output[] => {
   ];
 };
 
-/** A heat-pump thermostat, with the terminals and settings that were read off it. */
+/** A heat-pump thermostat with its terminals and settings. */
 export const thermostat = (facts: Facts): Device => {
   const { power, thermostatVA, name, heatTerminals, assigned, hasSensorTerminals } = facts.thermostat;
   const hot = hotMarks(facts);

@@ -1,6 +1,6 @@
 import { seriesSwitch } from '../board/series-switch';
 
-/** A humidifier’s wet switch that is in R: water under it stops everything. */
+/** A humidifier’s leak sensor in R: water stops everything. */
 export const wetSwitch = seriesSwitch('wet-switch', {
   id: 'wet switch',
   label: 'Wet switch',

@@ -3,12 +3,12 @@ import type { Facts } from '../../job/document';
 import { type Coil, type Contact, type Device, device } from '../device';
 import { compressorOutputs, valveOutput } from '../thermostat';
 
-/** The board's own electronics, VA. Our judgment. */
+/** The board's electronics, VA. Our judgment. */
 const BOARD_VA = 3;
-/** One input of it, VA. Our judgment. */
+/** One of its inputs, VA. Our judgment. */
 const INPUT_VA = 0.5;
 
-/** The thermostat's calls that a zone board takes in and gives out again. */
+/** The thermostat calls that a zone board takes and passes on. */
 export const zoneCalls = (facts: Facts): readonly string[] => {
   const { aux, secondAux, emergency } = backupOutputs(facts);
   return [...compressorOutputs(facts), valveOutput(facts), 'G', aux, secondAux, emergency].filter(
@@ -16,7 +16,7 @@ export const zoneCalls = (facts: Facts): readonly string[] => {
   );
 };
 
-/** Where a call that has come in at a mark goes out. */
+/** Where a call at a mark goes out. */
 export const zoneOut = (mark: string): string => `${mark} out`;
 
 const input = (mark: string): Coil => ({
@@ -40,8 +40,8 @@ const output = (mark: string): Contact => ({
 });
 
 /**
- * A zone board between the first zone's thermostat and the equipment: each call goes in as a load and comes out as a
- * contact from R. Its dampers are held all at once at worst, and so they are counted.
+ * A zone board between the first zone's thermostat and the equipment: each call is a load going in and a contact from R
+ * going out. Its dampers count as all energized, the worst case.
  */
 export const zoneBoard = (facts: Facts): Device => {
   const calls = zoneCalls(facts);

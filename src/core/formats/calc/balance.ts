@@ -59,7 +59,7 @@ const schema = object({
   }).default(undefined),
 });
 
-/** The answer of a balance case, under the names that files of cases have. */
+/** The answer of a balance case, under the names used in case files. */
 export interface BalanceAnswer extends Omit<Balance, 'gapsF'> {
   readonly holesF: Balance['gapsF'];
 }

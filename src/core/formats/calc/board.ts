@@ -5,7 +5,7 @@ import { boardAtRest, type DefrostEnd, stepBoard } from '../../control/in-time/b
 import type { BoardProgram } from '../../control/in-time/board-program';
 import { onOrOff, seriesAt, seriesOf, tickCount, tickLength } from './series';
 
-/** One defrost; null at its end while it lasts. */
+/** One defrost; its end is null while it lasts. */
 export interface Defrost {
   readonly fromMin: number;
   readonly toMin: number | null;

@@ -19,7 +19,7 @@ const casesOf = (kind: string): Case[] => {
   return readdirSync(folder).map((file) => JSON.parse(readFileSync(join(folder, file), 'utf8')) as Case);
 };
 
-/** Checks that everything expected is there and near, wherever it is in the answer. */
+/** Checks that everything expected is present and close, anywhere in the answer. */
 const expectNear = (
   actual: unknown,
   expected: unknown,

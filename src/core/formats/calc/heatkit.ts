@@ -21,7 +21,7 @@ const schema = object({
   }).default(undefined),
 });
 
-/** Calculates the `input` of a heat-kit case. An element that no standard breaker carries is refused. */
+/** Calculates the `input` of a heat-kit case. Refuses an element that no standard breaker carries. */
 export const calcHeatKit = (input: unknown): Parsed<Omit<HeatKit, 'circuits'> & { circuits: unknown }> => {
   const parsed = parseWith(schema, input);
   if (!parsed.ok) return parsed;

@@ -23,7 +23,7 @@ const schema = object({
   every: tickCount(),
 });
 
-/** Temperatures at the end of each `every`-th tick, °F. */
+/** Temperatures at the end of every `every`-th tick, °F. */
 export interface HouseCourse {
   readonly roomF: readonly number[];
   readonly massF: readonly number[];

@@ -1,7 +1,7 @@
 import { array, lazy, mixed, number, type Schema } from 'yup';
 import { bounded } from '../../border/schema';
 
-/** Ticks that one calculation takes at most: a year by the half minute. */
+/** Maximum ticks of one calculation: a year in half-minutes. */
 const MOST_TICKS = 1_100_000;
 
 /** A whole number of ticks. */
@@ -11,10 +11,10 @@ export const tickCount = () =>
 /** Length of a tick, min. */
 export const tickLength = () => bounded(0.001, 1440, 'min').required('must be given, min');
 
-/** Something that is or is not. */
+/** A boolean. */
 export const onOrOff = () => mixed<0 | 1 | boolean>().oneOf([0, 1, true, false], 'must be 0 or 1');
 
-/** A plain value that holds throughout, or a list with one value a tick. */
+/** A constant, or a list with one value per tick. */
 export const seriesOf = <T>(one: () => Schema<T>) =>
   lazy((value: unknown) =>
     Array.isArray(value)
@@ -22,6 +22,6 @@ export const seriesOf = <T>(one: () => Schema<T>) =>
       : one().defined('must be given'),
   );
 
-/** A series as a function of the tick; one that is shorter keeps its last value. */
+/** A series as a function of the tick; the last value repeats. */
 export const seriesAt = <T>(series: T | readonly T[]): ((tick: number) => T) =>
   Array.isArray(series) ? (tick) => series[Math.min(tick, series.length - 1)] as T : () => series as T;

@@ -6,7 +6,7 @@ import type { ControlProgram, SetpointEntry } from '../../control/in-time/progra
 import { type Mode, terminalsOf } from '../../control/in-time/signals';
 import { onOrOff, seriesAt, seriesOf, tickCount, tickLength } from './series';
 
-/** What a thermostat sent from a minute on. */
+/** Outputs of a thermostat from a minute on. */
 export interface Run {
   readonly fromMin: number;
   readonly outputs: string;
@@ -85,7 +85,7 @@ const schema = object({
 
 type Settings = InferType<typeof settingsSchema>;
 
-/** A missing setting or one that is null: that rule is absent. */
+/** A missing or null setting: the rule is off. */
 const programOf = (given: Settings): ControlProgram => ({
   differentialF: given.differentialF,
   compressorStages: given.compressorStages === 2 ? 2 : 1,

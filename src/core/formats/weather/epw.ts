@@ -5,10 +5,10 @@ import { hourFigure, type WeatherOptions, type WeatherRead, wrong, YEAR_HOURS, y
 const HEADER_LINES = 8;
 const DRY_BULB = 6;
 const HUMIDITY = 8;
-/** Percent; what is beyond means a missing hour. */
+/** Percent; larger values mean a missing hour. */
 const HUMIDITY_BOUNDS = [0, 110] as const;
 
-/** Whether a text is an EPW file: its first line says where it is from. */
+/** Whether a text is an EPW file: its first line names the location. */
 export const isEpw = (text: string): boolean => /^\uFEFF?LOCATION,/i.test(text);
 
 const placeOf = (line: string) =>
@@ -29,10 +29,10 @@ const percentOf = (cell: string | undefined): number | null => {
 };
 
 /**
- * Reads an EnergyPlus weather file: eight header lines, then a line an hour with year, month, day, hour 1–24, minute,
- * flags, dry bulb in °C, dew point, relative humidity in percent; hours without that last are no error. February 29 is
- * left out, so that every year has 8760 hours.
- * @param onLine called now and then with how far it is, from 0 to 1
+ * Reads an EnergyPlus weather file: eight header lines, then one line per hour with year, month, day, hour 1–24,
+ * minute, flags, dry bulb in °C, dew point, and relative humidity in percent; humidity may be missing. February 29 is
+ * dropped, so every year has 8760 hours.
+ * @param onLine progress, from 0 to 1
  */
 export const readEpw = (
   text: string,

@@ -1,6 +1,6 @@
 const DAYS_BEFORE = [0, 31, 59, 90, 120, 151, 181, 212, 243, 273, 304, 334];
 
-/** Hour of a common year, from 0, or null where there is no such hour. February 29 has none. */
+/** Hour of a common year, from 0; null if there is no such hour. February 29 has none. */
 export const hourOfYear = (month: number, day: number, hour: number): number | null => {
   const before = DAYS_BEFORE[month - 1];
   if (before === undefined || !Number.isInteger(day) || !Number.isInteger(hour)) return null;

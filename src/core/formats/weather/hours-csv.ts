@@ -24,8 +24,8 @@ const asNumber = (cell: string | undefined): number | null | undefined => {
 };
 
 /**
- * Hour of the year of a time such as 2024-01-31T05:00, 2024-01-31 05:00 or 01/31/2024 05:00; undefined where it is
- * none, null on February 29.
+ * Hour of the year of a time such as 2024-01-31T05:00, 2024-01-31 05:00 or 01/31/2024 05:00; undefined if invalid, null
+ * on February 29.
  */
 const hourOf = (text: string): number | null | undefined => {
   const found = /^(?:(\d{4})-(\d{1,2})-(\d{1,2})|(\d{1,2})\/(\d{1,2})(?:\/\d{2,4})?)[ T](\d{1,2})(?::\d{2})?/.exec(
@@ -41,8 +41,8 @@ const scaleOf = (header: string, options: WeatherOptions): WeatherScale =>
   options.scale ?? (CELSIUS.test(header) && !FAHRENHEIT.test(header) ? 'C' : 'F');
 
 /**
- * Reads a year of hours from CSV: one column of temperatures, or a column of times next to it. A header may name the
- * scale; without one it is °F. With times, hours may be missing or out of order; without, there must be a whole year.
+ * Reads a year of hours from CSV: a column of temperatures, with or without a column of times. A header may name the
+ * scale; the default is °F. With times, hours may be missing or out of order; without, the year must be complete.
  */
 export const readHoursCsv = (text: string, name: string, options: WeatherOptions): WeatherRead => {
   if (hasTooManyQuotes(text)) return wrong('', TOO_MANY_QUOTES);

@@ -14,8 +14,8 @@ const nameOf = (file: string) =>
 
 /**
  * Reads a year of weather: an EPW file, or CSV of hours.
- * @param file what the file is called
- * @param onLine called now and then with how far it is, from 0 to 1
+ * @param file name of the file
+ * @param onLine progress, from 0 to 1
  */
 export const readWeather = (
   text: string,

@@ -1,32 +1,32 @@
 /** Hours of a common year, and of a leap year. */
 export const YEAR_HOURS = [8760, 8784] as const;
 
-/** A weather file is at most this large, in characters. */
+/** Maximum size of a weather file, characters. */
 export const MAX_WEATHER_FILE_CHARS = 6_000_000;
 
-/** How temperatures in a file are meant. EPW files are always in °C. */
+/** Scale of the temperatures in a file. EPW files are always in °C. */
 export type WeatherScale = 'F' | 'C';
 
-/** What a reader may do where a file leaves it open. */
+/** Options for a reader where a file leaves something open. */
 export interface WeatherOptions {
-  /** Fill missing hours on a straight line between their neighbors. Only when asked. */
+  /** Fill missing hours by linear interpolation. Only on request. */
   readonly fills?: boolean;
-  /** The scale of a CSV that does not name one, or names it wrongly. */
+  /** The scale of a CSV that names none, or the wrong one. */
   readonly scale?: WeatherScale;
 }
 
-/** A year of hours, ready to be reckoned with. */
+/** A year of hours, ready for calculation. */
 export interface WeatherYear {
   readonly name: string;
   /** Dry-bulb temperature of each hour, °F, from the first hour of January. */
   readonly hoursF: readonly number[];
-  /** Relative humidity of each hour, a share of 1; null: the file says nothing of it, or too little. */
+  /** Relative humidity of each hour, as a fraction of 1; null: not in the file, or too little of it. */
   readonly humidity: readonly number[] | null;
-  /** Hours that were missing and are filled. */
+  /** Hours that were missing and were filled. */
   readonly filled: number;
 }
 
-/** What came of reading a weather file. */
+/** Result of reading a weather file. */
 export type WeatherRead =
   | { readonly kind: 'read'; readonly weather: WeatherYear }
   /** Hours are missing; they can be filled when asked. */
@@ -37,13 +37,13 @@ export type WeatherRead =
 
 export const wrong = (path: string, error: string): WeatherRead => ({ kind: 'wrong', path, error });
 
-/** More than this share missing is no year any more. */
+/** With more missing hours it is not a year. */
 const MOST_MISSING = 0.25;
 
 const toF = (value: number, scale: WeatherScale) => (scale === 'C' ? value * 1.8 + 32 : value);
 const toTenth = (value: number) => Math.round(value * 10) / 10;
 
-/** Lengths of the runs of missing hours; the year closes on itself. */
+/** Lengths of the runs of missing hours; the year wraps around. */
 const gapsIn = (values: readonly (number | null)[]): number[] => {
   const first = values.findIndex((value) => value !== null);
   const turned = [...values.slice(first), ...values.slice(0, first)];
@@ -59,7 +59,7 @@ const gapsIn = (values: readonly (number | null)[]): number[] => {
   return length > 0 ? [...gaps, length] : gaps;
 };
 
-/** Missing hours on a straight line between those before and after; the year closes on itself. */
+/** Fills missing hours by linear interpolation; the year wraps around. */
 const filledIn = (values: readonly (number | null)[]): number[] => {
   const count = values.length;
   const known = values.flatMap((value, at) => (value === null ? [] : [at]));
@@ -74,14 +74,14 @@ const filledIn = (values: readonly (number | null)[]): number[] => {
   return out;
 };
 
-/** What weather files write for an hour that was not measured, in either scale and of either sign. */
+/** Codes of weather files for a missing hour, in either scale and sign. */
 const MISSING_SIGNS: ReadonlySet<number> = new Set([99.9, 999, 999.9, 9999, 99_999]);
-/** No hour on record is colder or hotter, °C and °F. Source: the extremes that weather services keep, and a margin. */
+/** Bounds of hourly temperature, °C and °F. Source: recorded extremes, with a margin. */
 const HOUR_BOUNDS = { C: [-90, 60], F: [-130, 140] } as const;
 
 /**
- * One hour's figure as a file has it: null where it means a missing one, undefined where no weather reads so.
- * @param scale the file's own scale; either, where it is still to be asked about
+ * One hour's value in a file: null if coded as missing, undefined if impossible.
+ * @param scale the file's scale; both if it is still open
  */
 export const hourFigure = (value: number, scale?: WeatherScale): number | null | undefined => {
   if (MISSING_SIGNS.has(Math.abs(value))) return null;
@@ -89,8 +89,8 @@ export const hourFigure = (value: number, scale?: WeatherScale): number | null |
   return value >= least && value <= most ? value : undefined;
 };
 
-/** A year whose hottest hour is under this in °F is one that was typed in °C, or lies on an ice cap. */
-/** Humidity of a year as shares of 1, gaps on straight lines; null where too little of it is known. */
+/** A year whose hottest hour is below this in °F was typed in °C, or lies on an ice cap. */
+/** Humidity of a year as fractions of 1, gaps interpolated; null if too little is known. */
 const humidityOf = (percent: readonly (number | null)[], hours: number): readonly number[] | null => {
   const known = percent.filter((value) => value !== null).length;
   if (known === 0 || known < (1 - MOST_MISSING) * hours) return null;
@@ -100,9 +100,9 @@ const humidityOf = (percent: readonly (number | null)[], hours: number): readonl
 const COOLEST_SUMMER_F = 55;
 
 /**
- * Makes a year of the values that a file holds.
- * @param values dry-bulb temperature of each hour from the first of January; null where it is missing
- * @param damp relative humidity of the same hours, percent; empty where the file has none
+ * Builds a year from the values in a file.
+ * @param values dry-bulb temperature of each hour from January 1; null if missing
+ * @param damp relative humidity of the same hours, percent; empty if the file has none
  */
 export const yearOfValues = (
   name: string,

@@ -14,7 +14,7 @@ const STAMPS = DAYS.flatMap((days, month) =>
 );
 const two = (value: number) => String(value).padStart(2, '0');
 
-/** An EPW file of the basin's hours; `change` may drop or spoil a line. */
+/** An EPW file of the basin's hours; `change` can drop or spoil a line. */
 const epw = (change: (line: string, at: number) => string | null = (line) => line) =>
   [
     'LOCATION,Sorrel Basin,--,Nowhere,made up,000000,40.0,-110.0,-7.0,1798.0',

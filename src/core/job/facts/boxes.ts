@@ -13,7 +13,7 @@ const load = (label: string, assumed: number, path: string, is: readonly (string
     why: 'From its label. Adds to the transformer load.',
   });
 
-/** What else depends on the system’s 24 V. */
+/** Other devices on the system’s 24 V. */
 export const boxes = {
   loadControl: choiceFact({
     label: 'Utility’s load-control relay',

@@ -1,9 +1,9 @@
 import { choiceFact, numberFact, recordsFact } from '../fact';
 
-/** What a conductor of the thermostat cable was found to do, by its color. */
+/** Function of a thermostat cable conductor, by color, as found. */
 export interface ConductorUseRow {
   readonly colour: string;
-  /** A function at the thermostat; empty while it is not known. */
+  /** A function at the thermostat; empty while unknown. */
   readonly does: string;
 }
 

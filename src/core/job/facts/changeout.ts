@@ -3,25 +3,25 @@ import { choiceFact, optionalRecordsFact, recordsFact } from '../fact';
 /** One conductor on the old subbase. */
 export interface OldConductorRow {
   readonly colour: string;
-  /** The letter it lands on; empty where the terminal has none. */
+  /** Letter of its terminal; empty if none. */
   readonly letter: string;
-  /** What the board at its other end calls it; `spare` where it is coiled back; empty where no one has looked. */
+  /** Mark at the board at its other end; `spare` if coiled back; empty if not traced. */
   readonly board: string;
 }
 
-/** A short link between two letters of the old subbase. */
+/** A jumper between two letters of the old subbase. */
 export interface OldJumperRow {
   readonly one: string;
   readonly other: string;
 }
 
-/** One setting of the old thermostat, as it said. */
+/** One setting of the old thermostat, as displayed. */
 export interface OldSettingRow {
   readonly name: string;
   readonly value: string;
 }
 
-/** A meter between the hot conductor and another, in a call of the old thermostat. */
+/** A meter reading between the hot conductor and another, in a call of the old thermostat. */
 export interface OldReadingRow {
   readonly colour: string;
   readonly call: string;
@@ -29,7 +29,7 @@ export interface OldReadingRow {
   readonly volts: string;
 }
 
-/** A part that is on site already, by its key on the truck list. */
+/** A part already on site, by its key on the truck list. */
 export interface OnSiteRow {
   readonly key: string;
 }

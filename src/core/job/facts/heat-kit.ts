@@ -1,6 +1,6 @@
 import { choiceFact, flagFact, numberFact, numbersFact, optionalNumberFact, tableFact, textFact } from '../fact';
 
-/** One element of a kit: its power, the bank it belongs to, and how long its switch takes to close and to open. */
+/** One element of a kit: power, bank, and switch delays. */
 export interface ElementRow {
   readonly kW: number;
   readonly bank: number;

@@ -3,7 +3,7 @@ import { halfHours } from '../half-hours';
 
 const WHERE_IT_CHANGES = { path: 'talk.schedule', is: ['night', 'night-and-away'] } as const;
 
-/** What the people in the house say, asked in their words with the homeowner. */
+/** Homeowner questions, in everyday words. */
 export const homeowner = {
   leaning: choiceFact({
     label: 'When it is really cold, what matters more?',

@@ -1,11 +1,11 @@
 import { choiceFact, numberFact, optionalNumberFact, tableFact } from '../fact';
 
-/** A night on which the house cooled with everything off. */
+/** A night of free cooling with everything off. */
 export interface CoolDownRow {
   readonly fromF: number;
   readonly toF: number;
   readonly hours: number;
-  /** Mean outdoor temperature meanwhile, °F. */
+  /** Mean outdoor temperature of the night, °F. */
   readonly outdoorF: number;
 }
 

@@ -21,7 +21,7 @@ import { wiring } from './wiring';
 import { year } from './year';
 import { zones } from './zones';
 
-/** Every fact of a job, by group. The Survey, the schemas and the defaults are all made from it. */
+/** Every fact of a job, by group. Survey, schemas and defaults are generated from it. */
 export const FACT_GROUPS = {
   site,
   house,
@@ -47,7 +47,7 @@ export const FACT_GROUPS = {
   boxes,
 };
 
-/** What each group is called on screen. */
+/** Label of each group. */
 export const FACT_GROUP_LABELS: Record<keyof typeof FACT_GROUPS, string> = {
   site: 'Site',
   house: 'House',
@@ -73,7 +73,7 @@ export const FACT_GROUP_LABELS: Record<keyof typeof FACT_GROUPS, string> = {
   boxes: 'Extra boxes on 24 V',
 };
 
-/** Groups that are asked for where they are used, on the page that they are about, not on the Survey. */
+/** Groups that are asked on the page that uses them, not on the Survey. */
 export const OFF_SURVEY_GROUPS: readonly (keyof typeof FACT_GROUPS)[] = [
   'load',
   'year',

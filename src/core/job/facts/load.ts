@@ -1,6 +1,6 @@
 import { choiceFact, numberFact, optionalNumberFact, tableFact } from '../fact';
 
-/** A day on which the thermostat counted its hours. */
+/** A day of run hours from the thermostat. */
 export interface RunDayRow {
   /** Mean outdoor temperature of the day, °F. */
   readonly outdoorF: number;
@@ -8,7 +8,7 @@ export interface RunDayRow {
   readonly backupHours: number;
 }
 
-/** How the house's load is known: a figure, the thermostat's own history, a bill, or floor and age. */
+/** Source of the house's load: a figure, run hours, a bill, or floor area and age. */
 export const load = {
   from: choiceFact({
     label: 'House load taken from',

@@ -3,7 +3,7 @@ import { WITH_STRIPS } from './system';
 
 /** An outdoor thermostat in the auxiliary circuit. */
 export interface OutdoorThermostatRow {
-  /** The bank that it lockouts; 0: all of them. */
+  /** The bank that it locks out; 0: all of them. */
   readonly bank: number;
   readonly closesBelowF: number;
 }

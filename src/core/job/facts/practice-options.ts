@@ -2,7 +2,7 @@ import { apartF } from '../../units/degrees';
 import { choiceFact, flagFact, numberFact } from '../fact';
 import { WITH_FURNACE, WITH_STRIPS } from './system';
 
-/** Where practitioners disagree: the way chosen for this job. */
+/** Methods where techs disagree, chosen for this job. */
 export const practiceOptions = {
   compressorLockout: choiceFact({
     label: 'Compressor with electric strips',

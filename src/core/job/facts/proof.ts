@@ -18,18 +18,16 @@ interface Limit {
   readonly why?: string;
 }
 
-/** A limit from a plate, a chart or a manual: what is read is judged against it, and not before it is typed. */
+/** A limit from a nameplate, chart or manual: readings are judged against it once it is typed. */
 const limit = ({ step = 1, place = 'closet', ...rest }: Limit) =>
   optionalNumberFact({ ...rest, step, place, assumed: null, none: 'not typed yet' });
 
-/** How far a lockout may be off, °F: what is usual until someone types better. */
+/** Tolerance of a lockout, °F: the usual value until a better one is typed. */
 const tolerance = (
   fact: Pick<Parameters<typeof numberFact>[0], 'label' | 'place' | 'max' | 'assumed' | 'why' | 'onlyWhen'>,
 ) => numberFact({ ...fact, unit: '°F', isDifference: true, min: 0, step: 0.5 });
 
-/**
- * What a startup is judged against besides the plates of the Survey, and what the crew may do. Asked for in Startup.
- */
+/** Limits for the startup besides the nameplates, and what the crew is licensed for. Asked on Startup. */
 export const proof = {
   fuelWork: flagFact({
     label: 'Licensed for gas and oil work',

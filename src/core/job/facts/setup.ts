@@ -1,6 +1,6 @@
 import { recordsFact, textFact } from '../fact';
 
-/** A setting that is to be other than calculated, and why. The value is text, as `setup/value` writes it. */
+/** A setting that deviates from its calculated value, and why. The value is text, as `setup/value` writes it. */
 export interface OverrideRow {
   readonly setting: string;
   readonly value: string;

@@ -1,8 +1,8 @@
 import { choiceFact } from '../fact';
 
-/** For facts that matter only next to a furnace. */
+/** For facts that apply only with a furnace. */
 export const WITH_FURNACE = { path: 'system.backup', is: ['furnace'] } as const;
-/** For facts that matter only with electric backup. */
+/** For facts that apply only with electric backup. */
 export const WITH_STRIPS = { path: 'system.backup', is: ['electric'] } as const;
 
 export const system = {

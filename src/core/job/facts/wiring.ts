@@ -1,15 +1,15 @@
 import { optionalRecordsFact, recordsFact } from '../fact';
 
-/** One conductor or jumper as it was found. An end is `device.terminal`, or empty where it lands nowhere. */
+/** One conductor or jumper as found. An end is `device.terminal`, or empty if not landed. */
 export interface WireRow {
-  /** The cable it belongs to, `jumper` for a short link. */
+  /** Its cable; `jumper` for a jumper. */
   readonly cable: string;
   readonly colour: string;
   readonly from: string;
   readonly to: string;
 }
 
-/** A finding that someone has decided to live with, and why. */
+/** An accepted finding, and why. */
 export interface WaiverRow {
   readonly finding: string;
   readonly what: string;

@@ -1,7 +1,7 @@
 import { optionalNumberFact, recordsFact, textFact } from '../fact';
 import { WITH_FURNACE } from './system';
 
-/** One way of setting the lockouts, as it was changed on the Balance page. Texts are read by `setup/ways`. */
+/** One lockout plan, as edited on the Balance page. Texts are parsed by `setup/ways`. */
 export interface PlanRow {
   readonly name: string;
   readonly compressorBelow: string;
@@ -10,7 +10,7 @@ export interface PlanRow {
   readonly tempering: string;
 }
 
-/** What a year is reckoned with. */
+/** Inputs for a year's calculation. */
 export const year = {
   weather: textFact({
     label: 'Weather year',

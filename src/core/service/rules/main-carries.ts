@@ -2,7 +2,7 @@ import type { Facts } from '../../job/document';
 import type { Rule } from '../../job/finding';
 import { serviceLoad } from '../service-load';
 
-/** Over the main by more than this share it trips on the first cold night. Our judgment. */
+/** Above the main by this share it trips on the first cold night. Our judgment. */
 const FAR_SHARE = 1.1;
 
 export const mainCarries: Rule<Facts> = {

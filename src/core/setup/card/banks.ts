@@ -1,12 +1,12 @@
 import type { ControllerProfile } from '../profiles/profile';
 import type { Card, CardLine } from './card';
 
-/** One switch of a bank: where it is to stand, and where it was found. Null: no one knows. */
+/** One switch of a bank: target and found position. Null: unknown. */
 export interface SwitchToBe {
   readonly number: number;
   readonly to: 'on' | 'off' | null;
   readonly found: 'on' | 'off' | null;
-  /** The entry that it belongs to. */
+  /** Its entry. */
   readonly code: string | null;
 }
 
@@ -31,7 +31,7 @@ const bit = (pattern: string | null | undefined, at: number): 'on' | 'off' | nul
 
 const targetCode = ({ target, found }: CardLine) => (target.kind === 'set' ? target.code : (found?.value ?? null));
 
-/** The switch banks and jumper blocks of a card as they are to stand on the board. */
+/** Switch banks and jumper blocks of a card, as they should be set. */
 export const banksOf = ({
   profile,
   lines,
@@ -56,5 +56,5 @@ export const banksOf = ({
   }),
 });
 
-/** Whether a profile has anything to draw. */
+/** Whether a profile has switches or jumpers to draw. */
 export const hasHardware = ({ banks, jumpers }: ControllerProfile): boolean => banks.length + jumpers.length > 0;

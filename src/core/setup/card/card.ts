@@ -8,24 +8,24 @@ import type { SettingId } from '../setting-id';
 import { SETTINGS } from '../settings';
 import { type Target, targetOf } from './target';
 
-/** One entry as it is met: what it is to be given and why, and what was done at it. */
+/** One entry of a card: its target and reason, and its marks. */
 export interface CardLine {
   readonly entry: ProfileEntry;
   readonly key: string;
   readonly target: Target;
-  /** The settings that it speaks of, with their reasons. */
+  /** Its settings, with reasons. */
   readonly settings: readonly ResolvedSetting[];
   readonly found: SettingMark | null;
-  /** What was left at this visit. */
+  /** Value left on this visit. */
   readonly left: SettingMark | null;
-  /** What was left at an earlier visit: something was found since. */
+  /** Value left on an earlier visit, if something was found since. */
   readonly before: SettingMark | null;
   readonly readBack: SettingMark | null;
-  /** It stands as it is to be, by what was found or left. */
+  /** Whether it has its target value, by what was found or left. */
   readonly isAsWanted: boolean;
 }
 
-/** Steps that are no entry: what comes before, how to enter, save, activate, read back. */
+/** Steps other than entries: before, enter, save, activate, read back. */
 export interface CardSteps {
   readonly id: string;
   readonly title: string;
@@ -33,30 +33,30 @@ export interface CardSteps {
   readonly done: SettingMark | null;
 }
 
-/** One thing at a time, as it is met. */
+/** One screen of the card. */
 export type CardScreen =
   { readonly kind: 'steps'; readonly steps: CardSteps } | { readonly kind: 'entry'; readonly line: CardLine };
 
-/** Something that the job needs and the card cannot give. */
+/** Something that the job needs and the card cannot provide. */
 export interface CardGap {
   readonly setting: string;
   readonly what: string;
   readonly fix: string;
-  /** Whether heat, equipment or safety depends on it; reminders and the screen do not. */
+  /** Whether heat, equipment or safety depends on it; reminders and display settings do not. */
   readonly matters: boolean;
 }
 
-/** The way through one controller. */
+/** The card of one controller. */
 export interface Card {
   readonly profile: ControllerProfile;
   readonly screens: readonly CardScreen[];
   readonly lines: readonly CardLine[];
-  /** Entries that the controller will not show, and why. */
+  /** Entries that the controller hides, and why. */
   readonly skipped: readonly { readonly entry: ProfileEntry; readonly why: string }[];
   readonly gaps: readonly CardGap[];
 }
 
-/** The entry's code as the controller will have it once the card is done; null where no one knows. */
+/** The entry's code after the card is done; null: unknown. */
 const codeToBe = ({ target, left, found, entry }: CardLine): string | null =>
   target.kind === 'set' ? target.code : (left?.value ?? found?.value ?? entry.factory ?? null);
 
@@ -81,7 +81,7 @@ const lineOf = (entry: ProfileEntry, settings: ResolvedSettings, marks: Readonly
   };
 };
 
-/** Settings of convenience: without them the system heats, cools and protects itself all the same. */
+/** Convenience settings: without them the system heats, cools and protects itself all the same. */
 const MINOR_SETTINGS: ReadonlySet<SettingId> = new Set([
   'temperature-scale',
   'clock',
@@ -98,7 +98,7 @@ const MINOR_SETTINGS: ReadonlySet<SettingId> = new Set([
   'screen',
 ]);
 
-/** Whether it is this controller's business first, and other than what controllers come with. */
+/** Whether it belongs to this controller first and differs from the usual default. */
 const isNeeded = ({ setting, absent, value }: ResolvedSetting, profile: ControllerProfile) =>
   absent === null && setting.on[0] === profile.role && value !== setting.usual;
 
@@ -146,9 +146,9 @@ const gapsOf = (
 };
 
 /**
- * The card of one controller: its entries in the order in which they are met, with the codes that this job needs;
- * those that it will hide are skipped as it will skip them.
- * @param marks everything done at the job's controllers so far
+ * The card of one controller: its entries in display order, with the codes that this job needs; entries that the
+ * controller will hide are skipped.
+ * @param marks all setting marks of the job so far
  */
 export const cardOf = (
   profile: ControllerProfile,
@@ -174,7 +174,7 @@ export const cardOf = (
       ? []
       : [{ kind: 'steps', steps: { id, title, steps, done: marks.get(`step-${id}|done`) ?? null } }];
   const scopes = profile.scopes.filter(({ id }) => lines.some(({ entry }) => entry.scope === id));
-  // Entries are met in the order in which the controller shows them; a scope is saved after its last one.
+  // Entries come in display order; a scope is saved after its last entry.
   const savedAfter = new Map(
     scopes.map(({ id, label }) => [lines.findLast(({ entry }) => entry.scope === id)!.key, { id, label }] as const),
   );
@@ -197,6 +197,6 @@ export const cardOf = (
   };
 };
 
-/** The words of a code: its option's, or the number itself. */
+/** A code in words: its option's label, or the number itself. */
 export const wordsOfCode = (entry: ProfileEntry, code: string): string =>
   optionsOf(entry).find((option) => option.code === code)?.label ?? code;

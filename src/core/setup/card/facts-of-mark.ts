@@ -17,13 +17,13 @@ const valuesOf = (
   return Object.entries(optionsOf(entry).find((option) => option.code === code)?.means ?? {});
 };
 
-/** Which facts a mark speaks of: what was found is as-found; what was left is both that and the choice. */
+/** Facts that a mark sets: found values are as-found; left values are both as-found and the choice. */
 const isTold = (kind: MarkKind, { holds }: SettingFact) =>
   kind === 'left' || (kind === 'found' && holds === 'as-found');
 
 /**
- * The facts that a mark at an entry tells the job.
- * @param wanted the value that the entry's number was to have
+ * Changes of facts from a mark at an entry.
+ * @param wanted target value of the entry's number
  */
 export const factsOfMark = (
   facts: Facts,

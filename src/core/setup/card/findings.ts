@@ -1,11 +1,11 @@
 import type { Card, CardLine, CardSteps } from './card';
 
-/** Something about a card that wants a look before the panel is closed. */
+/** A finding on a card, to settle before the panel is closed. */
 export interface CardFinding {
   readonly severity: 'error' | 'warning';
   readonly what: string;
   readonly fix: string;
-  /** The line that it is about; null: the card. */
+  /** Its line; null: the whole card. */
   readonly key: string | null;
 }
 
@@ -55,8 +55,8 @@ const stepsOf = (card: Card, start: string): CardSteps[] =>
 const later = (steps: CardSteps, at: string) => steps.done !== null && steps.done.at >= at;
 
 /**
- * What the marks of a card contradict: values not saved, not activated, not read back, read back otherwise, changed
- * since the last visit.
+ * Findings from a card's marks: not saved, not activated, not read back, read back different, changed since the last
+ * visit.
  */
 export const cardFindings = (card: Card): CardFinding[] => {
   const leftLines = card.lines.filter(({ left }) => left !== null);

@@ -6,9 +6,9 @@ import type { SettingId } from '../setting-id';
 import { cardOf } from './card';
 
 /**
- * Settings that need no second look: on one visit the controller read back its factory default, and the default is what
- * the job needs. Controllers of a crew's own profiles are not looked at.
- * @param marks what was done at the controllers on that visit
+ * Settings that need no second look: on one visit the controller read back its factory default, and that is what the
+ * job needs. A crew's own profiles are not checked.
+ * @param marks setting marks of that visit
  */
 export const readBackAtDefault = (
   facts: Facts,

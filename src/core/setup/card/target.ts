@@ -9,7 +9,7 @@ import { settingToText, settingWords } from '../value';
 
 type NumberForm = Extract<EntryForm, { kind: 'number' }>;
 
-/** What an entry is to be given. */
+/** Target of an entry. */
 export type Target =
   | { readonly kind: 'set'; readonly code: string; readonly words: string; readonly note?: string }
   /** Nothing on this job decides it: it stays as found. */
@@ -17,7 +17,7 @@ export type Target =
   /** The job needs a value that the profile has no code for. */
   | { readonly kind: 'no-code'; readonly wanted: string };
 
-/** A value as the controller shows it, before it is brought to its steps. */
+/** A value as displayed, before rounding to its steps. */
 const onScale = (form: NumberForm, setting: Setting, value: number): number => {
   switch (form.scale) {
     case 'plain':
@@ -55,13 +55,13 @@ const fits = (means: Means, settings: ResolvedSettings) =>
     return resolved !== undefined && resolved.absent === null && settingToText(resolved.value) === settingToText(value);
   });
 
-/** The option that says most of what is to be; undefined where none says it. */
+/** The option that matches most of the target; undefined if none does. */
 const fitting = (options: readonly EntryOption[], settings: ResolvedSettings): EntryOption | undefined =>
   options
     .filter(({ means }) => means !== undefined && Object.keys(means).length > 0 && fits(means, settings))
     .sort((a, b) => Object.keys(b.means!).length - Object.keys(a.means!).length)[0];
 
-/** What an entry is to be given on a job, in the controller's own code. */
+/** An entry's target on a job, in the controller's own code. */
 export const targetOf = (entry: ProfileEntry, settings: ResolvedSettings): Target => {
   const ids = settingsOf(entry);
   if (ids.length === 0) return { kind: 'leave', why: 'Nothing on this job depends on it.' };

@@ -11,14 +11,14 @@ import { followCard } from './follow';
 const settingsOf = SAMPLES.map(({ facts }) => resolveSettings({ facts, confirmed: new Set() }));
 const toadflax = SHIPPED_PROFILES.find(({ id }) => id === 'toadflax-indoor')!;
 
-/** Codes as someone may have left them: any of each entry’s own, what lasts as it came. */
+/** Random codes for each entry; irreversible ones at factory default. */
 const anyFound = (profile: ControllerProfile) =>
   fc.tuple(...profile.entries.map((entry) => fc.constantFrom(...codesOf(entry).slice(0, 40)))).map((codes) => {
     const kept = profile.entries.map((entry, at) => [entryKey(entry.scope, entry.code), codes[at]!] as const);
     return new Map(kept.filter((_, at) => !profile.entries[at]!.isLasting));
   });
 
-/** Follows a card, and says what is not as it wants. */
+/** Follows a card and reports what does not match it. */
 const unmet = (found: Face, settings: (typeof settingsOf)[number]): string[] => {
   const { face, marks, problem } = followCard(found, settings);
   if (problem !== null) return [problem];
@@ -38,7 +38,7 @@ describe.each(SHIPPED_PROFILES.map((profile) => [profile.name, profile] as const
   });
 });
 
-/** An entry that someone types in: a menu with an option for each value of a setting, or a number. */
+/** An entry as typed: a menu with an option per value of a setting, or a number. */
 const anyEntry = (at: number, scopes: readonly string[]): fc.Arbitrary<ProfileEntry> =>
   fc
     .record({

@@ -1,31 +1,31 @@
 import { hiddenBecause } from '../profiles/condition';
 import { type ControllerProfile, entryKey, optionsOf, type ProfileEntry } from '../profiles/profile';
 
-/** Codes of a controller's entries, by their keys. */
+/** Codes of a controller's entries, by key. */
 export type Codes = ReadonlyMap<string, string>;
 
 /**
- * A controller as it can be worked: what its menus show, what was turned and not saved, what is saved and not in force.
- * Times are seconds since it was first touched.
+ * A simulated controller: what its menus show, what was changed and not saved, what is saved and not active. Times are
+ * seconds from first use.
  */
 export interface Face {
   readonly profile: ControllerProfile;
-  /** What must be done before its setup is entered was done. */
+  /** Whether the steps before setup were done. */
   readonly isReady: boolean;
   /** Its setup is open. */
   readonly isIn: boolean;
-  /** The entry that is shown, by its key; null: none. */
+  /** Key of the displayed entry; null: none. */
   readonly at: string | null;
-  /** What was turned since it was last saved. */
+  /** Values changed since the last save. */
   readonly turned: Codes;
   readonly saved: Codes;
   readonly inForce: Codes;
   readonly seconds: number;
-  /** From when on it answers calls: it has started anew, and waits. */
+  /** When it answers calls again after a restart. */
   readonly answersFrom: number;
 }
 
-/** What someone does at a controller. */
+/** An action at a controller. */
 export type FaceAct =
   | { readonly kind: 'before' | 'enter' | 'activate' | 'next' | 'back' | 'leave' }
   /** Gives the entry that is shown a code. */
@@ -33,10 +33,10 @@ export type FaceAct =
   | { readonly kind: 'save'; readonly scope: string }
   | { readonly kind: 'wait'; readonly seconds: number };
 
-/** What came of it: the controller from then on, or why it does not do so. */
+/** Result: the new state, or why it is not possible. */
 export type FaceResult = { readonly ok: true; readonly face: Face } | { readonly ok: false; readonly why: string };
 
-/** An entry holds this where no one has given it anything: its factory code, or else its first. */
+/** Default code of an entry: its factory code, or else its first. */
 const comesWith = (entry: ProfileEntry): string => {
   if (entry.factory !== undefined) return entry.factory;
   return entry.form.kind === 'number' ? (entry.form.none ?? String(entry.form.min)) : optionsOf(entry)[0]!.code;
@@ -45,8 +45,8 @@ const comesWith = (entry: ProfileEntry): string => {
 const keyOf = ({ scope, code }: ProfileEntry): string => entryKey(scope, code);
 
 /**
- * A controller as someone finds it.
- * @param found codes that it was given before, by key; all others are as they come from the factory
+ * A controller as found.
+ * @param found codes set before, by key; all others are factory defaults
  */
 export const faceOf = (profile: ControllerProfile, found: Codes = new Map()): Face => {
   const codes = new Map(profile.entries.map((entry) => [keyOf(entry), found.get(keyOf(entry)) ?? comesWith(entry)]));
@@ -63,10 +63,10 @@ export const faceOf = (profile: ControllerProfile, found: Codes = new Map()): Fa
   };
 };
 
-/** What an entry holds as it is shown: what was turned, or else what is saved. */
+/** Displayed code of an entry: the changed one, or else the saved one. */
 export const shownCode = ({ turned, saved }: Face, key: string): string => turned.get(key) ?? saved.get(key)!;
 
-/** The entries that it shows, in the order in which they are met; the others hide behind what is set. */
+/** Displayed entries in order; others are hidden by settings. */
 export const shownEntries = (face: Face): readonly ProfileEntry[] => {
   const codes = new Map<string, string>();
   return face.profile.entries.filter((entry) => {
@@ -76,14 +76,14 @@ export const shownEntries = (face: Face): readonly ProfileEntry[] => {
   });
 };
 
-/** Keys of the entries that it shows, in the order in which they are met. */
+/** Keys of displayed entries in order. */
 export const shownKeys = (face: Face): readonly string[] => shownEntries(face).map(keyOf);
 
-/** The entry that is shown; undefined: none. */
+/** The displayed entry; undefined: none. */
 export const entryAt = (face: Face): ProfileEntry | undefined =>
   face.profile.entries.find((entry) => keyOf(entry) === face.at);
 
-/** Codes that an entry takes, in the order in which it goes through them; a number goes by its steps, none last. */
+/** Codes of an entry in order; a number by its steps, "none" last. */
 export const codesOf = ({ form }: ProfileEntry): readonly string[] => {
   if (form.kind !== 'number') return form.options.map(({ code }) => code);
   const steps = Math.floor((form.max - form.min) / form.step + 1e-9);
@@ -96,7 +96,7 @@ export const codesOf = ({ form }: ProfileEntry): readonly string[] => {
 const no = (why: string): FaceResult => ({ ok: false, why });
 const yes = (face: Face): FaceResult => ({ ok: true, face });
 
-/** One touch of its keys, s. Our judgment. */
+/** One key press, s. Our judgment. */
 const TOUCH_S = 2;
 const touched = (face: Face, change: Partial<Face>): FaceResult =>
   yes({ ...face, seconds: face.seconds + TOUCH_S, ...change });
@@ -119,7 +119,7 @@ const turned = (face: Face, code: string): FaceResult => {
   const isShut = entry.isLasting && face.saved.get(key) !== comesWith(entry);
   if (isShut && code !== face.saved.get(key)) return no('This has been saved and cannot be undone.');
   const now = new Map([...face.turned, [key, code]]);
-  // Where there is no saving, what is turned counts.
+  // Without a save step, a change counts at once.
   if (face.profile.save.length > 0) return touched(face, { turned: now });
   const saved = new Map([...face.saved, [key, code]]);
   return touched(face, { saved, ...(face.profile.activate.length === 0 ? { inForce: saved } : {}) });
@@ -142,8 +142,8 @@ const longestDelayS = ({ delays }: ControllerProfile): number =>
   delays.reduce((longest, { seconds }) => Math.max(longest, seconds), 0);
 
 /**
- * Does something at a controller. What it does not do as things stand changes nothing and says why: its setup is not
- * open, an entry is hidden, a code is none of its own, a value once saved stays.
+ * Performs an action. An impossible action changes nothing and says why: setup closed, entry hidden, invalid code, or
+ * an irreversible value.
  */
 export const workFace = (face: Face, act: FaceAct): FaceResult => {
   switch (act.kind) {
@@ -182,5 +182,5 @@ export const workFace = (face: Face, act: FaceAct): FaceResult => {
   }
 };
 
-/** How long it still answers no call after it has started anew, s. */
+/** Seconds until it answers calls after a restart. */
 export const restartSecondsLeft = ({ seconds, answersFrom }: Face): number => Math.max(0, answersFrom - seconds);

@@ -4,17 +4,17 @@ import { type ControllerProfile, entryKey, type ProfileEntry } from '../profiles
 import type { ResolvedSettings } from '../resolve-among';
 import { type Face, type FaceAct, shownCode, shownEntries, shownKeys, workFace } from './face';
 
-/** What came of following a card on a controller. */
+/** Result of following a card on a controller. */
 export interface Followed {
   readonly face: Face;
-  /** Everything that was done at its keys. */
+  /** All actions at its keys. */
   readonly acts: readonly FaceAct[];
   readonly marks: readonly SettingMark[];
-  /** Where card and controller do not agree; null: nowhere. */
+  /** First disagreement of card and controller; null: none. */
   readonly problem: string | null;
 }
 
-/** Makes a mark of what is done; the order alone matters. */
+/** Makes a mark; only the order matters. */
 const markAt = (count: number, mark: NewMark): SettingMark => ({
   ...mark,
   id: `mark-${count}`,
@@ -43,7 +43,7 @@ const markOf = (
     words: wordsOfCode(entry, value),
   });
 
-/** The card of a job for a controller as set now now, everything that it shows taken as found. */
+/** A job's card for a controller in its present state, with all displayed values recorded as found. */
 export const cardOnFace = (face: Face, settings: ResolvedSettings): Card =>
   cardOf(
     face.profile,
@@ -53,14 +53,14 @@ export const cardOnFace = (face: Face, settings: ResolvedSettings): Card =>
     ),
   );
 
-/** Whether an entry counts as the card wants it; null: the card wants nothing of it. */
+/** Whether an entry matches the card; null: the card does not care. */
 export const isMet = ({ inForce }: Face, { key, target }: CardLine): boolean | null =>
   target.kind === 'set' ? inForce.get(key) === target.code : null;
 
 /**
- * Follows the card of a job at a controller, as a technician does: each entry is looked up, what is found is written
- * down, what is to be set is set; each scope is saved, and what must be activated is. After each mark the card is asked
- * anew, for what is found decides what comes next.
+ * Follows a job's card at a controller as a technician does: goes to each entry, records the found value, sets the
+ * target; saves each scope and activates. After each mark the card is computed again, because found values decide what
+ * follows.
  */
 export const followCard = (found: Face, settings: ResolvedSettings): Followed => {
   let face = found;
@@ -77,7 +77,7 @@ export const followCard = (found: Face, settings: ResolvedSettings): Followed =>
   };
   const mark = ({ entry }: CardLine, kind: 'found' | 'left', value: string) =>
     marks.push(markOf(profile, entry, kind, value, marks.length));
-  /** Steps to an entry, on from where it is, or back. */
+  /** Steps to an entry, forward or back. */
   const goTo = (key: string): boolean => {
     for (const kind of ['next', 'back'] as const) {
       while (face.at !== key) if (does({ kind }) !== null) break;
@@ -108,7 +108,7 @@ export const followCard = (found: Face, settings: ResolvedSettings): Followed =>
     if (wrong !== null) return problem(wrong);
     done.add(next.key);
     unsaved.add(next.entry.scope);
-    // What is found at one scope may hide the last entry of another: that one is to be saved then too.
+    // A value found in one scope may hide the last entry of another: that scope is saved then.
     const open = new Set(left().map(({ entry }) => entry.scope));
     for (const scope of [...unsaved].filter((each) => !open.has(each))) {
       if (profile.save.length > 0) does({ kind: 'save', scope });

@@ -8,13 +8,13 @@ export interface ShownEntry {
   readonly code: string;
   readonly label: string;
   readonly value: string;
-  /** What the value means; empty where it says that itself. */
+  /** Meaning of the value; empty if the value is its own meaning. */
   readonly words: string;
-  /** Turned and not saved, saved and not in force, or in force. */
+  /** Changed and not saved, saved and not active, or active. */
   readonly standing: 'turned' | 'saved' | 'in-force';
 }
 
-/** What a controller shows; null: no entry. */
+/** The display of a controller; null: no entry. */
 export const shownEntry = (face: Face): ShownEntry | null => {
   const entry = entryAt(face);
   if (!face.isIn || !entry) return null;

@@ -1,6 +1,8 @@
 import { type Condition, type ControllerProfile, entryKey, optionsOf, type ProfileEntry } from './profile';
 
-/** Every "entry is one of" in a condition, with the entry's key; one without a scope means the asking entry's own. */
+/**
+ * Every "entry is one of" test in a condition, with the entry's key; without a scope it means the entry's own scope.
+ */
 export const tests = (
   condition: Condition,
   scope: string,
@@ -10,8 +12,8 @@ export const tests = (
     : ('all' in condition ? condition.all : condition.any).flatMap((part) => tests(part, scope));
 
 /**
- * Whether a condition holds for the codes that entries have. An entry whose code is not known is taken to have the
- * right one: it is better to look than to skip.
+ * Whether a condition holds for the entries' codes. An entry with an unknown code counts as matching: better to look
+ * than to skip.
  */
 export const holds = (condition: Condition, scope: string, codes: ReadonlyMap<string, string | null>): boolean => {
   if ('all' in condition) return condition.all.every((part) => holds(part, scope, codes));
@@ -22,7 +24,7 @@ export const holds = (condition: Condition, scope: string, codes: ReadonlyMap<st
   return code === null || code === undefined || condition.is.includes(code);
 };
 
-/** The first test that keeps an entry hidden, in words; null where none does. */
+/** The first test that hides an entry, in words; null if none. */
 export const hiddenBecause = (entry: ProfileEntry, codes: ReadonlyMap<string, string | null>): string | null => {
   if (!entry.shownWhen || holds(entry.shownWhen, entry.scope, codes)) return null;
   const failing = tests(entry.shownWhen, entry.scope).find(
@@ -33,17 +35,17 @@ export const hiddenBecause = (entry: ProfileEntry, codes: ReadonlyMap<string, st
   return codes.has(failing.key) ? `hidden while ${code} is ${codes.get(failing.key)}` : `hidden because ${code} is`;
 };
 
-/** Codes that must be chosen together for an entry to be shown: one map is one way. */
+/** Codes that together show an entry: one map is one way. */
 type Way = ReadonlyMap<string, ReadonlySet<string>>;
-/** The ways to an entry; `many` where there are more than can be followed up: then it is taken to be shown. */
+/** The ways to show an entry; `many` if there are too many to follow: then it counts as shown. */
 type Ways = readonly Way[] | 'many';
 
-/** Ways beyond this many are not followed up; no controller has as many. */
+/** Maximum ways to follow; no controller has as many. */
 const MOST_WAYS = 200;
-/** Codes of ways laid together, in one profile; beyond it nothing is followed up. Some tens of ms. */
+/** Maximum combined codes in one profile, to limit the time to tens of ms. */
 const MOST_STEPS = 100_000;
 
-/** Both ways at once; null where they exclude each other. */
+/** Both ways combined; null if they exclude each other. */
 const both = (one: Way, other: Way): Way | null => {
   const merged = new Map(one);
   for (const [key, codes] of other) {
@@ -56,9 +58,9 @@ const both = (one: Way, other: Way): Way | null => {
 };
 
 /**
- * Finds the ways in which entries of a profile can come to be shown, each entry's once: none where it can never be. An
- * entry whose condition runs in a circle is taken to be shown: the circle is a mistake of its own.
- * @param inRing keys of entries whose condition runs in a circle
+ * Finds the ways to show each entry of a profile: none if it can never be shown. An entry with a circular condition
+ * counts as shown: the circle is a separate problem.
+ * @param inRing keys of entries whose condition is circular
  */
 export const waysFinder = (
   profile: ControllerProfile,

@@ -15,7 +15,7 @@ import {
   settingsOf,
 } from './profile';
 
-/** A profile to type into. */
+/** An empty profile to edit. */
 export const blankProfile = (id: string, name: string, role: ControllerRole): ControllerProfile => ({
   format: PROFILE_FORMAT,
   fileVersion: PROFILE_FILE_VERSION,
@@ -35,14 +35,14 @@ export const blankProfile = (id: string, name: string, role: ControllerRole): Co
   entries: [],
 });
 
-/** A profile under an id and name of its own. */
+/** A copy of a profile with its own id and name. */
 export const copyOfProfile = (profile: ControllerProfile, id: string): ControllerProfile => ({
   ...profile,
   id,
   name: `${cutText(profile.name, 73)} (copy)`,
 });
 
-/** An id for a new profile: its name in small letters, and a tail that makes it the only one. */
+/** Id of a new profile: its name in lower case, with a unique suffix. */
 export const profileIdOf = (name: string, tail: string): string => {
   const head = name
     .normalize('NFKD')
@@ -53,7 +53,7 @@ export const profileIdOf = (name: string, tail: string): string => {
   return `${head || 'controller'}-${tail.replace(/[^a-z0-9]/g, '').slice(0, 8)}`;
 };
 
-/** An entry to type into: in the scope of the one before, with the code that would follow where codes count. */
+/** A new entry: in the scope of the one before, with the next code if codes are numbered. */
 export const nextEntry = ({ entries, scopes }: ControllerProfile): ProfileEntry => {
   const last = entries.at(-1);
   const counted = last?.code.match(/^(.*?)(\d+)$/);
@@ -67,8 +67,8 @@ const optionsFor = (setting: Setting): EntryOption[] =>
     : [];
 
 /**
- * An entry that speaks of a setting. A new one gets the setting's own shape to start from: its options with codes
- * counted from 0, or its number with its range. One that has options already gets the setting next to what they say.
+ * Adds a setting to an entry. A new entry gets the setting's own form: options numbered from 0, or a number with its
+ * range. An entry with options keeps them.
  */
 export const speakingOf = (entry: ProfileEntry, settingId: string): ProfileEntry => {
   const setting = settingById(settingId);
@@ -95,7 +95,7 @@ export const speakingOf = (entry: ProfileEntry, settingId: string): ProfileEntry
   return { ...entry, label: entry.label || setting.label, form: { ...entry.form, options: spoken } };
 };
 
-/** An entry that no longer speaks of a setting. */
+/** Removes a setting from an entry. */
 export const silentOn = (entry: ProfileEntry, settingId: string): ProfileEntry =>
   entry.form.kind === 'number'
     ? { ...entry, form: { kind: 'menu', options: [] } }
@@ -115,7 +115,7 @@ const asPattern = (code: string, at: number, switches: number) =>
 
 /**
  * An entry in another form; its options stay, with codes that suit the form.
- * @param earlier forms that it had before, the last one last: a number has no options, so what it had comes back
+ * @param earlier its previous forms, latest last: a number has no options, so earlier ones come back
  */
 export const inForm = (
   profile: ControllerProfile,
@@ -166,14 +166,14 @@ export const inForm = (
   }
 };
 
-/** One "entry is one of" of a condition that is no deeper than a list. */
+/** One "entry is one of" test of a flat condition. */
 export interface SimpleTest {
   readonly entry: string;
   readonly scope?: string;
   readonly is: readonly string[];
 }
 
-/** A condition as a flat list of tests that must all, or any, hold; null where it nests deeper. */
+/** A condition as a flat list of tests joined by all or any; null if nested deeper. */
 export const asTests = (
   condition: Condition | undefined,
 ): { readonly joint: 'all' | 'any'; readonly tests: readonly SimpleTest[] } | null => {
@@ -185,7 +185,7 @@ export const asTests = (
   return flat.length === parts.length ? { joint, tests: flat } : null;
 };
 
-/** An entry whose condition is a flat list of tests; none: it is always shown. */
+/** An entry with a flat condition; no tests: always shown. */
 export const shownBy = (
   { shownWhen: _before, ...entry }: ProfileEntry,
   joint: 'all' | 'any',
@@ -196,7 +196,7 @@ export const shownBy = (
   return { ...entry, shownWhen: more.length === 0 ? only : joint === 'all' ? { all: tests } : { any: tests } };
 };
 
-/** A list with one item moved by some places; it stays where there is no room. */
+/** A list with one item moved; unchanged if there is no room. */
 export const movedBy = <T>(list: readonly T[], at: number, by: number): readonly T[] => {
   const to = at + by;
   if (to < 0 || to >= list.length) return list;
@@ -204,7 +204,7 @@ export const movedBy = <T>(list: readonly T[], at: number, by: number): readonly
   return [...left.slice(0, to), list[at]!, ...left.slice(to)];
 };
 
-/** The values of a setting that an option can mean, as text and in words; empty for a number. */
+/** Values of a setting that an option can mean, as text and words; empty for a number. */
 export const valuesOfSetting = (settingId: string): readonly { readonly text: string; readonly label: string }[] => {
   const setting = settingById(settingId);
   return setting?.kind === 'choice'

@@ -3,10 +3,10 @@ import { settingFromText, settingProblem, settingToText } from '../value';
 import { tests, waysFinder } from './condition';
 import { type ControllerProfile, entryKey, optionsOf, type ProfileEntry } from './profile';
 
-/** Something wrong with a profile: where, what, and what to do. */
+/** A problem in a profile: where, what, and what to do. */
 export interface ProfileProblem {
   readonly severity: 'error' | 'warning';
-  /** Number of the entry in the profile; null: the profile as a whole. */
+  /** Index of the entry; null: the whole profile. */
   readonly entry: number | null;
   readonly what: string;
   readonly fix: string;
@@ -94,7 +94,7 @@ const rings = (profile: ControllerProfile): Set<string> => {
   return new Set([...asks.keys()].filter((key) => reaches(key, key, new Set())));
 };
 
-/** What is known of a profile's conditions as a whole. */
+/** Results for a profile's conditions as a whole. */
 interface Followed {
   readonly inRing: ReadonlySet<string>;
   readonly waysTo: ReturnType<typeof waysFinder>;
@@ -165,10 +165,7 @@ const sharedSwitches = (profile: ControllerProfile): ProfileProblem[] => {
   });
 };
 
-/**
- * Everything wrong with a profile: codes that stand twice, conditions that cannot be, patterns that do not fit,
- * settings that there are not.
- */
+/** All problems of a profile: duplicate codes, impossible conditions, patterns that do not fit, unknown settings. */
 export const profileProblems = (profile: ControllerProfile): ProfileProblem[] => {
   const found: ProfileProblem[] = [];
   const whole = (severity: ProfileProblem['severity'], what: string, fix: string) =>

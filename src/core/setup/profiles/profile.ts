@@ -1,33 +1,30 @@
 import type { ControllerRole } from '../../job/controllers';
 
 export const PROFILE_FORMAT = 'gate-cross-controller';
-/** Version of the controller profile's file. */
+/** Version of the controller profile file. */
 export const PROFILE_FILE_VERSION = 1;
 
-/** Values of settings that a code means, by the setting's id. All must hold. */
+/** Setting values that a code stands for, by setting id. All hold together. */
 export type Means = Readonly<Record<string, string | number | null>>;
 
-/**
- * One value that an entry can be given, by the controller's own code: a number in a menu, an answer, a switch pattern,
- * a pin.
- */
+/** One possible value of an entry by the controller's own code: a menu number, an answer, a switch pattern, a pin. */
 export interface EntryOption {
   readonly code: string;
   readonly label: string;
   readonly means?: Means;
 }
 
-/** When an entry is there at all. `entry` is the code of another one, of the same scope unless one is named. */
+/** When an entry is displayed. `entry` is the code of another entry, in the same scope unless named. */
 export type Condition =
   | { readonly entry: string; readonly scope?: string; readonly is: readonly string[] }
   | { readonly all: readonly Condition[] }
   | { readonly any: readonly Condition[] };
 
-/** How a number is shown by the controller. */
+/** How the controller displays a number. */
 export const NUMBER_SCALES = { plain: 'as it is', celsius: 'in °C', tenths: 'in tenths' } as const;
 export type NumberScale = keyof typeof NUMBER_SCALES;
 
-/** How an entry is given its value. */
+/** How an entry is set. */
 export type EntryForm =
   | { readonly kind: 'menu'; readonly options: readonly EntryOption[] }
   | {
@@ -37,7 +34,7 @@ export type EntryForm =
       readonly max: number;
       readonly step: number;
       readonly scale: NumberScale;
-      /** What the controller shows for "none". */
+      /** Displayed text for "none". */
       readonly none?: string;
     }
   /** Switches of a bank, in the order of the pattern: 1 is on, 0 is off. */
@@ -50,19 +47,19 @@ export type EntryForm =
   /** A jumper on one pin of a block; the code is the pin. */
   | { readonly kind: 'jumper'; readonly block: string; readonly options: readonly EntryOption[] };
 
-/** One setting as the controller has it. Entries are in the order in which the controller shows them. */
+/** One entry of a controller. Entries are in display order. */
 export interface ProfileEntry {
   readonly code: string;
-  /** The controller's own words. */
+  /** The controller's own label. */
   readonly label: string;
   readonly scope: string;
-  /** The way to it, where it is not met in a row. */
+  /** How to get there, if it is not next in order. */
   readonly path?: string;
   readonly form: EntryForm;
   readonly shownWhen?: Condition;
-  /** The code that it comes with from the factory. */
+  /** Factory default. */
   readonly factory?: string;
-  /** A value once saved cannot be taken back. */
+  /** Irreversible: once saved, it cannot be changed. */
   readonly isLasting?: boolean;
   readonly note?: string;
 }
@@ -79,7 +76,7 @@ export interface JumperBlock {
   readonly pins: readonly string[];
 }
 
-/** What a given controller calls each setting, and how one gets there. */
+/** A controller's names for settings, and how to reach them. */
 export interface ControllerProfile {
   readonly format: typeof PROFILE_FORMAT;
   readonly fileVersion: typeof PROFILE_FILE_VERSION;
@@ -87,33 +84,33 @@ export interface ControllerProfile {
   readonly name: string;
   readonly role: ControllerRole;
   readonly about: string;
-  /** What entries apply to, such as this unit or the group. Each is saved by itself. */
+  /** What entries apply to, such as this unit or the group. Each is saved separately. */
   readonly scopes: readonly { readonly id: string; readonly label: string }[];
-  /** What must be done first, such as switching the unit off. */
+  /** Steps before setup, such as switching the unit off. */
   readonly before: readonly string[];
-  /** How its setup is entered. */
+  /** How to enter setup. */
   readonly enter: readonly string[];
-  /** How a scope is saved. */
+  /** How to save a scope. */
   readonly save: readonly string[];
-  /** How saved values come into force, where saving is not enough. */
+  /** How to activate saved values, if saving is not enough. */
   readonly activate: readonly string[];
-  /** How values are read back. */
+  /** How to read values back. */
   readonly readBack: readonly string[];
-  /** Waits that look like faults, such as after power-up. */
+  /** Delays that look like faults, such as after power-up. */
   readonly delays: readonly { readonly label: string; readonly seconds: number }[];
   readonly banks: readonly SwitchBank[];
   readonly jumpers: readonly JumperBlock[];
   readonly entries: readonly ProfileEntry[];
 }
 
-/** What an entry is known by within its profile. */
+/** Key of an entry within its profile. */
 export const entryKey = (scope: string, code: string): string => `${scope}/${code}`;
 
-/** The options of an entry; a number has none. */
+/** Options of an entry; none for a number. */
 export const optionsOf = ({ form }: ProfileEntry): readonly EntryOption[] =>
   form.kind === 'number' ? [] : form.options;
 
-/** Ids of the settings that an entry speaks of. */
+/** Setting ids of an entry. */
 export const settingsOf = (entry: ProfileEntry): readonly string[] =>
   entry.form.kind === 'number'
     ? [entry.form.setting]

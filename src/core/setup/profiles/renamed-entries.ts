@@ -79,8 +79,8 @@ const RENAMED: Readonly<Record<string, Readonly<Record<string, RenamedEntry>>>> 
 };
 
 /**
- * Marks as today's profiles name their entries. Marks made before a shipped profile changed its codes count for the
- * entry that replaced theirs; stored marks and printed records keep the code that the technician saw.
+ * Marks under the current entry codes. Marks made before a shipped profile changed its codes count for the entry that
+ * replaced theirs; stored marks and printed records keep the code that the technician saw.
  */
 export const marksByCurrentCodes = (marks: readonly SettingMark[]): readonly SettingMark[] =>
   marks.map((mark) => {

@@ -13,25 +13,25 @@ import {
 
 const MOST_ENTRIES = 300;
 const MOST_OPTIONS = 100;
-/** Settings that one option speaks of. Our judgment: the catalog has some fifty, a controller's option a few. */
+/** Maximum settings per option. Our judgment: there are about fifty settings, and an option has a few. */
 const MOST_MEANINGS = 60;
-/** Conditions nest no deeper than this in any controller. */
+/** Maximum nesting of conditions. */
 const DEEPEST_CONDITION = 6;
 
 const unknownField = ({ unknown }: { unknown: string }) => `contains an unknown field: ${String(unknown).slice(0, 60)}`;
-/** Texts may be empty while someone types; `profileProblems` asks for what is missing. */
+/** Texts may be empty while typing; `profileProblems` reports missing ones. */
 const text = (most: number) => plainText(most).defined('must be text');
 const finite = () => bounded(-1e6, 1e6);
 const steps = () => array(text(400)).max(30, 'must be at most 30 steps').required('must be a list of steps');
 
-/** A setting's name, as the catalog or one to come may have it. */
+/** A setting id, present or future. */
 const SETTING_NAME = /^[a-z0-9-]{1,40}$/;
 const isMeaning = (value: unknown): boolean =>
   value === null ||
   (typeof value === 'string' && plainText(80).isValidSync(value)) ||
   (typeof value === 'number' && Number.isFinite(value));
 
-/** What an option means: settings by name, each with a text, a number or null. */
+/** What an option stands for: settings by id, each with a text, a number or null. */
 const means = mixed().test({
   name: 'means',
   test: (value, { createError, path }) => {
@@ -123,10 +123,7 @@ const entry = object({
   note: plainText(400),
 }).noUnknown(unknownField);
 
-/**
- * A controller profile as it comes through the border: its shape. What makes no sense in it is `profileProblems`'
- * business.
- */
+/** The structure of a controller profile from outside. `profileProblems` checks whether it makes sense. */
 export const profileSchema = object({
   format: string().oneOf([PROFILE_FORMAT], `must be "${PROFILE_FORMAT}"`).required(`must be "${PROFILE_FORMAT}"`),
   fileVersion: number()
@@ -175,7 +172,7 @@ export const profileSchema = object({
     .required('must be a list of entries'),
 }).noUnknown(unknownField);
 
-/** Checks the shape of a profile. */
+/** Validates the structure of a profile. */
 export const parseProfile = (input: unknown): Parsed<ControllerProfile> => {
   const parsed = parseWith(profileSchema, input);
   return parsed.ok ? { ok: true, value: parsed.value as unknown as ControllerProfile } : parsed;

@@ -1,7 +1,7 @@
 import { SHIPPED_PROFILES } from '.';
 import type { StoredProfile } from './stored-profile';
 
-/** The controllers that ship, as the Library lists them. */
+/** The shipped controllers, as listed in the Library. */
 export const SHIPPED_STORED: readonly StoredProfile[] = SHIPPED_PROFILES.map((profile) => ({
   profile,
   revision: null,

@@ -1,8 +1,8 @@
 import type { ControllerProfile } from './profile';
 
 /**
- * A made-up thermostat that asks one question after another; the next question follows from the answer. It shows °C
- * inside its setup.
+ * A made-up thermostat that asks questions one after another; each depends on the answers before. It displays °C in
+ * setup.
  */
 export const spurge: ControllerProfile = {
   format: 'gate-cross-controller',

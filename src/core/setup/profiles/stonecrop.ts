@@ -1,8 +1,6 @@
 import type { ControllerProfile } from './profile';
 
-/**
- * A made-up outdoor board: three banks of switches and a block with one jumper. It reads them only when power comes on.
- */
+/** A made-up outdoor board: three switch banks and one jumper block, read only at power-up. */
 export const stonecrop: ControllerProfile = {
   format: 'gate-cross-controller',
   fileVersion: 1,

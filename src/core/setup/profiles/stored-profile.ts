@@ -1,6 +1,6 @@
 import type { ControllerProfile } from './profile';
 
-/** A profile as the Library keeps it; `revision` null: it ships with the application and is not changed. */
+/** A profile in the Library; `revision` null: shipped, read-only. */
 export interface StoredProfile {
   readonly profile: ControllerProfile;
   readonly revision: number | null;

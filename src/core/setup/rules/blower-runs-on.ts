@@ -3,9 +3,7 @@ import type { Rule } from '../../job/finding';
 import { kitRows } from '../../job/kit-rows';
 import { about, numberOf, type SetupSubject, toSet } from './subject';
 
-/**
- * The least that strips and a furnace's exchanger are given to cool, s. Our judgment; the manufacturer's figure wins.
- */
+/** Minimum cool-down of strips and heat exchanger, s. Our judgment; the manufacturer's figure wins. */
 const LEAST_S = { strips: 30, fossil: 60 } as const;
 
 export const blowerRunsOn: Rule<SetupSubject> = {

@@ -12,7 +12,7 @@ export const changeoverOffTheBalance: Rule<SetupSubject> = {
     if (lockoutF === null || typeof economicBalanceF !== 'number' || Math.abs(lockoutF - economicBalanceF) <= 5)
       return [];
     const { changeover, changeoverF } = subject.facts.schools;
-    // A choice just made is not advised against: what it costs is on Crossing.
+    // A choice just made is not questioned: its cost is on Balance.
     if (changeover === 'fixed' && lockoutF === changeoverF) return [];
     const dearer =
       lockoutF > economicBalanceF
@@ -20,7 +20,7 @@ export const changeoverOffTheBalance: Rule<SetupSubject> = {
         : 'heat pump runs where the furnace is cheaper';
     const isForHeat = thermalBalanceF !== null && Math.abs(lockoutF - thermalBalanceF) <= 5;
     if (isForHeat && changeover === 'thermal') return [];
-    // Below the thermal balance point another finding names both points as choices.
+    // Below the thermal balance point another finding offers both points as choices.
     if (isChangeoverBelowBalance(subject.facts)) return [];
     return [
       about('compressor-lockout', {

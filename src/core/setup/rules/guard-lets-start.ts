@@ -1,7 +1,7 @@
 import type { Rule } from '../../job/finding';
 import { about, numberOf, type SetupSubject, toSet } from './subject';
 
-/** Shares of the supply between which a guard protects and still lets the unit start. Our judgment. */
+/** Supply voltage range in which a guard protects and still allows a start, as shares. Our judgment. */
 const SHARES = { least: 0.85, most: 0.95 } as const;
 
 export const guardLetsStart: Rule<SetupSubject> = {

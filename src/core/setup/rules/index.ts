@@ -45,7 +45,7 @@ import { unitLimitNeedsHandover } from './unit-limit-needs-handover';
 import { valveAsPlate } from './valve-as-plate';
 import { weatherNeedsNetwork } from './weather-needs-network';
 
-/** The rules that the settings must pass. */
+/** Rules for settings. */
 export const SETUP_RULES: readonly Rule<SetupSubject>[] = [
   fossilNeverTogether,
   systemAsFitted,

@@ -21,7 +21,7 @@ const found = (of: Facts, rule: string) =>
     (finding) => finding.rule === rule,
   );
 
-/** For each rule a job that breaks it, and words that must be in what is said. */
+/** For each rule, a job that breaks it, and words that its finding must contain. */
 const BROKEN: Readonly<Record<string, readonly [Changes, RegExp]>> = {
   'fossil-never-together': [[FURNACE, set(['backup-with-heat-pump', 'together'])], /run together/],
   'source-as-fitted': [[FURNACE, set(['backup-source', 'electric'])], /something else is installed/],

@@ -7,22 +7,22 @@ import type { SettingId } from '../setting-id';
 import { settingById } from '../settings';
 import { settingWords } from '../value';
 
-/** What the setup rules look at: the facts, and what every setting is to be. */
+/** Subject of the setup rules: facts and settings. */
 export interface SetupSubject {
   readonly facts: Facts;
   readonly settings: ResolvedSettings;
 }
 
-/** What a setting is to be; null where it does not exist on this job. */
+/** Value of a setting; null if it does not apply. */
 export const valueOf = ({ settings }: SetupSubject, id: SettingId): SettingValue => settings.get(id)?.value ?? null;
 
-/** A setting's value as a number; null where it is none. */
+/** A setting's value as a number; null if it is not one. */
 export const numberOf = (subject: SetupSubject, id: SettingId): number | null => {
   const value = valueOf(subject, id);
   return typeof value === 'number' ? value : null;
 };
 
-/** The changes that set a setting, with the rule's reason where that is not the worked-out value. */
+/** Changes that set a setting, with the rule's reason if not the calculated value. */
 export const toSet = (
   { facts, settings }: SetupSubject,
   id: SettingId,
@@ -30,13 +30,13 @@ export const toSet = (
   reason: string,
 ): readonly FactChange[] => changesToSet(facts, settings.get(id)!, value, reason);
 
-/** A finding about a setting: it points there, and is mended there. */
+/** A finding about a setting: it points there, and is fixed there. */
 export const about = (id: SettingId, found: Pick<Found, 'severity' | 'what' | 'fix'> & Partial<Found>): Found => ({
   page: 'setup',
   at: `setup.${id}`,
   ...found,
 });
 
-/** A setting's name and value, as a sentence speaks of it. */
+/** A setting's name and value for a sentence. */
 export const words = (subject: SetupSubject, id: SettingId): string =>
   settingWords(settingById(id)!, valueOf(subject, id));

@@ -36,7 +36,7 @@ const airflow = (id: SettingId, label: string, path: FactPath, fact: 'heatCfm' |
     },
   });
 
-/** What the indoor board must be told of kit, ducts and air. */
+/** Indoor board settings: kit, ducts and airflow. */
 export const AIR_SETTINGS: readonly Setting[] = [
   numberSetting({
     id: 'kit-size',

@@ -2,7 +2,7 @@ import { backupOf } from '../../job/backup';
 import { kitRows } from '../../job/kit-rows';
 import { choiceSetting, worked } from '../setting';
 
-/** What heats next to the heat pump, as the thermostat is told. */
+/** Backup source, as set on the thermostat. */
 export const BACKUP_SOURCE = choiceSetting({
   id: 'backup-source',
   label: 'Backup source',

@@ -5,10 +5,10 @@ import { kitRows } from '../../job/kit-rows';
 import { choiceSetting, type Setting, worked } from '../setting';
 import { flagAsOnOff, plainFact } from '../setting-fact';
 
-/** Whether the cold here is damp: someone said so, or the weather chosen for the year is. */
+/** Whether the cold is damp: as answered, or by the year's weather. */
 const isDampCold = ({ schools, year }: Facts): boolean => schools.dampCold || climateById(year.weather).isDamp;
 
-/** How the outdoor board clears its coil. */
+/** Outdoor board settings for defrost. */
 export const DEFROST_SETTINGS: readonly Setting[] = [
   choiceSetting({
     id: 'defrost-interval',

@@ -10,7 +10,7 @@ import { BACKUP_SOURCE } from './backup-source';
 const hasStrips = (facts: Facts) => kitRows(facts).length > 0;
 const hasFurnace = ({ system }: Facts) => backupOf({ system }) === 'fossil';
 
-/** What the controllers must be told of the equipment. All else depends on these, so they come first. */
+/** Equipment settings of the controllers. All others depend on these, so they come first. */
 export const EQUIPMENT_SETTINGS: readonly Setting[] = [
   choiceSetting({
     id: 'control-mode',

@@ -1,6 +1,6 @@
 import { numberSetting, worked } from '../setting';
 
-/** How long the blower runs on after heat. */
+/** Blower off-delay after heat. */
 export const FAN_AFTER_HEAT = numberSetting({
   id: 'fan-after-heat',
   label: 'Blower off-delay, heating',

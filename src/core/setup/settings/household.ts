@@ -5,14 +5,14 @@ import { choiceSetting, numberSetting, type Setting, worked } from '../setting';
 /** A startup test must be able to call heat this far above the usual setpoint, °F. */
 export const TEST_ROOM_F = 5;
 
-/** How long a filter lasts, days. Source: what is printed on them; our judgment where that is a span. */
+/** Filter life, days. Source: printed on the filter; our judgment where that is a range. */
 const FILTER_DAYS = { 'one-inch': 90, media: 270, washable: 30, electronic: 90 } as const;
-/** Hair halves the life of a filter, more or less. */
+/** Pet hair about halves filter life. */
 const WITH_PETS_DAYS = { 'one-inch': 60, media: 180, washable: 30, electronic: 60 } as const;
 
 const hasSchedule = 'The setpoint stays the same all day.';
 
-/** What the people in the house decide. */
+/** Settings that the household decides. */
 export const HOUSEHOLD_SETTINGS: readonly Setting[] = [
   choiceSetting({
     id: 'temperature-scale',

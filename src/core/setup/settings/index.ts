@@ -8,7 +8,7 @@ import { LOCKOUT_SETTINGS } from './lockouts';
 import { PROTECTION_SETTINGS } from './protection';
 import { TIMING_SETTINGS } from './timing';
 
-/** The catalog in families, in the order in which settings depend on one another. */
+/** The catalog by family, in dependency order. */
 export const SETTING_FAMILIES: readonly { readonly label: string; readonly settings: readonly Setting[] }[] = [
   { label: 'Equipment', settings: EQUIPMENT_SETTINGS },
   { label: 'Lockouts', settings: LOCKOUT_SETTINGS },
@@ -20,10 +20,10 @@ export const SETTING_FAMILIES: readonly { readonly label: string; readonly setti
   { label: 'Household', settings: HOUSEHOLD_SETTINGS },
 ];
 
-/** Every setting; one that depends on another stands after it. */
+/** Every setting, in dependency order. */
 export const SETTINGS: readonly Setting[] = SETTING_FAMILIES.flatMap(({ settings }) => settings);
 
 const BY_ID: ReadonlyMap<string, Setting> = new Map(SETTINGS.map((setting) => [setting.id, setting]));
 
-/** The catalog's entry for an id; undefined where there is none. */
+/** The setting with an id; undefined if unknown. */
 export const settingById = (id: string): Setting | undefined => BY_ID.get(id);

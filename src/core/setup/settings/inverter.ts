@@ -4,7 +4,7 @@ import { choiceSetting, ON_OFF, type Setting, type SetupContext, worked } from '
 const needsInverter = ({ facts }: SetupContext): string | null =>
   facts.outdoorUnit.stages === 'inverter' ? null : 'The compressor has fixed stages.';
 
-/** How a compressor of any speed finds the speed for a plain call. */
+/** How an inverter sets its speed from a plain call. */
 export const INVERTER_SETTINGS: readonly Setting[] = [
   choiceSetting({
     id: 'adaptive-capacity',

@@ -10,7 +10,7 @@ import { roundTo } from '../../units/round';
 import { choiceSetting, numberSetting, type Setting, type SetupContext, type Worked, worked } from '../setting';
 import { outdoorThermostatDial, plainFact } from '../setting-fact';
 
-/** How far above the balance the backup may still help: defrost and the climb after a setback want it, °F. */
+/** Margin above the balance point in which backup may still help, for defrost and recovery, °F. */
 const BALANCE_MARGIN_F = 5;
 
 const within = (valueF: number, lowF: number, highF: number) => Math.min(highF, Math.max(lowF, Math.round(valueF)));
@@ -119,7 +119,7 @@ const auxLockout = (context: SetupContext): Worked => {
     : wanted;
 };
 
-/** The lockouts that a job's schools calculate to, whatever is on it, °F; null: none. */
+/** Lockouts calculated from a job's methods, °F; null: none. */
 export const calculatedLockouts = (
   facts: Facts,
   crossing: Balance,
@@ -130,7 +130,7 @@ export const calculatedLockouts = (
   return { compressorBelowF: compressor.value as number | null, auxAboveF: aux.value as number | null };
 };
 
-/** The sensor that a lockout would be given: wired where the thermostat has S, S. */
+/** Sensor for a lockout: wired if the thermostat has S, S terminals. */
 export const sensorFor = ({ thermostat }: Facts): 'wired' | 'wireless' =>
   thermostat.hasSensorTerminals ? 'wired' : 'wireless';
 
@@ -167,7 +167,7 @@ const dial = (number: 1 | 2 | 3): Setting =>
     },
   });
 
-/** What holds a source by outdoor temperature, and how that temperature is known. */
+/** Lockouts, and the source of the outdoor temperature. */
 export const LOCKOUT_SETTINGS: readonly Setting[] = [
   choiceSetting({
     id: 'outdoor-source',

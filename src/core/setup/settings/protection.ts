@@ -1,15 +1,12 @@
 import { numberSetting, type Setting, type SetupContext, worked } from '../setting';
 import { plainFact } from '../setting-fact';
 
-/**
- * Share of the nominal volts under which a motor is not started. Source: motors are made for their plate's volts
- * within a tenth.
- */
+/** Minimum share of nominal volts for starting a motor. Source: motors are made for nameplate volts within a tenth. */
 const LEAST_VOLTS_SHARE = 0.9;
 const needsGuard = ({ facts }: SetupContext): string | null =>
   facts.proof.hasLineGuard ? null : 'No line-voltage monitor on record. Startup asks about it.';
 
-/** What holds the equipment for its own sake, and what a test must be able to reach. */
+/** Equipment protection, and limits for tests. */
 export const PROTECTION_SETTINGS: readonly Setting[] = [
   numberSetting({
     id: 'power-up-hold',

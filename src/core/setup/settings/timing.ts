@@ -3,7 +3,7 @@ import { choiceSetting, numberSetting, ON_OFF, type Setting, type SetupContext, 
 import { plainFact } from '../setting-fact';
 import type { SettingId } from '../setting-id';
 
-/** A room that has gained less than this since the backup came calls it again at once, °F. */
+/** A room that gains less than this while backup runs calls it again at once, °F. */
 export const LEAST_RECOVERY_F = 1;
 
 const backupHelps = ({ value }: SetupContext): string | null => {
@@ -13,7 +13,7 @@ const backupHelps = ({ value }: SetupContext): string | null => {
 
 const NEEDS_BACKUP = ['backup-source', 'backup-with-heat-pump'] as const satisfies readonly SettingId[];
 
-/** When stages come, when they go, and how often. */
+/** Staging times and cycle rates. */
 export const TIMING_SETTINGS: readonly Setting[] = [
   choiceSetting({
     id: 'response',

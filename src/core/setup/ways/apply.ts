@@ -48,8 +48,8 @@ const laid = (facts: Facts, changes: Changed): Facts =>
   changes.reduce((before, [path, value]) => withFact(before, path, value), facts);
 
 /**
- * The facts of a job under a way: its schools, and the lockouts that follow from them.
- * @param crossing the job's, which no way changes
+ * A job's facts under a plan: its methods and the resulting lockouts.
+ * @param crossing the job's, which no plan changes
  */
 export const factsUnder = (facts: Facts, way: LockoutPlan, crossing: Balance = jobBalance(facts)): Facts => {
   const schooled = laid(facts, schoolsOf(facts, way));
@@ -77,7 +77,7 @@ const TOUCHED: readonly FactPath[] = [
   'thermostat.outdoorSensor',
 ];
 
-/** What a way changed of a job's facts. */
+/** Facts changed by a plan. */
 export const changesBetween = (facts: Facts, under: Facts): FactChange[] =>
   TOUCHED.filter((path) => !sameValue(factValue(under, path), factValue(facts, path))).map((path) => ({
     path,
@@ -85,8 +85,7 @@ export const changesBetween = (facts: Facts, under: Facts): FactChange[] =>
   }));
 
 /**
- * The changes that take a way into Setup: schools, lockouts, and a sensor where a lockout needs one. Empty: it stands
- * so already.
+ * Changes that apply a plan to Setup: methods, lockouts, and a sensor if a lockout needs one. Empty: already applied.
  */
 export const changesToUsePlan = (facts: Facts, way: LockoutPlan): FactChange[] =>
   changesBetween(facts, factsUnder(facts, way));

@@ -8,19 +8,19 @@ import type { Facts } from '../../job/document';
 import { changesBetween, factsUnder } from './apply';
 import type { LockoutPlan } from './way';
 
-/** A way with the lockouts it calculates to on a job, and its year. */
+/** A plan with its lockouts on a job, and its year. */
 export interface ComparedPlan {
   readonly name: string;
-  /** Null: the job as set now. */
+  /** Null: the job's present settings. */
   readonly way: LockoutPlan | null;
   readonly compressorBelowF: number | null;
   readonly auxAboveF: number | null;
   readonly year: Year;
-  /** Whether the job stands so already. */
+  /** Whether the job already has it. */
   readonly isTaken: boolean;
 }
 
-/** The year of the job as set now. */
+/** The job's year with its present settings. */
 export const asSetNow = (facts: Facts, temperatures: Temperatures): ComparedPlan => ({
   name: 'As set now',
   way: null,
@@ -29,7 +29,7 @@ export const asSetNow = (facts: Facts, temperatures: Temperatures): ComparedPlan
   isTaken: true,
 });
 
-/** The year of a job under one way. */
+/** A job's year under one plan. */
 export const comparePlan = (
   facts: Facts,
   way: LockoutPlan,
@@ -46,7 +46,7 @@ export const comparePlan = (
   };
 };
 
-/** The job as set now and under each way, over one year. */
+/** A job's year with its present settings and under each plan. */
 export const comparePlans = (
   facts: Facts,
   ways: readonly LockoutPlan[],
@@ -56,12 +56,12 @@ export const comparePlans = (
   return [asSetNow(facts, temperatures), ...ways.map((way) => comparePlan(facts, way, temperatures, crossing))];
 };
 
-/** Years whose cost lies closer than this are alike, $. */
+/** Years with a smaller cost difference count as equal, $. */
 const ALIKE = 5;
-/** A span that holds this share of a difference is where it lies. */
+/** Share of a difference that a range must hold to be named as its cause. */
 const MOST_OF_IT = 0.8;
 
-/** The narrowest run of bins that holds most of what two years differ by in cost. */
+/** The narrowest range of bins with most of the cost difference of two years. */
 const whereTheyDiffer = (one: Year, other: Year): readonly [number, number] | null => {
   const costs = new Map(other.bins.map((bin) => [bin.fromF, bin.cost]));
   const by = one.bins.map((bin) => ({ ...bin, by: Math.abs(bin.cost - (costs.get(bin.fromF) ?? 0)) }));
@@ -82,8 +82,8 @@ const whereTheyDiffer = (one: Year, other: Year): readonly [number, number] | nu
 };
 
 /**
- * What the difference between the cheapest and the dearest way depends on, as sentences.
- * @param fuelUnit what a unit of the furnace's fuel is called; null without a furnace
+ * What the difference between the cheapest and the most expensive plan depends on, as sentences.
+ * @param fuelUnit unit of the furnace's fuel; null without a furnace
  */
 export const whatMakesDifference = (compared: readonly ComparedPlan[], fuelUnit: string | null): string[] => {
   const fair = compared.filter(

@@ -2,14 +2,12 @@ import { backupOf } from '../../job/backup';
 import type { Facts } from '../../job/document';
 import type { PlanRow } from '../../job/facts/year';
 
-/**
- * Where the compressor hands over: nowhere but at the unit's own limit, at a balance, or at a fixed temperature, °F.
- */
+/** Compressor lockout: none (only the low-temperature cutoff), at a balance point, or at a fixed temperature, °F. */
 export type CompressorBelow = 'none' | 'economic' | 'thermal' | number;
-/** Where the backup is held: nowhere, above the balance, or above a fixed temperature, °F. */
+/** Backup lockout: none, above the balance point, or above a fixed temperature, °F. */
 export type AuxAbove = 'none' | 'balance' | number;
 
-/** One way of setting the lockouts: what practitioners disagree on, each with its answer. */
+/** One lockout plan: an answer to each question where techs disagree. */
 export interface LockoutPlan {
   readonly name: string;
   readonly compressorBelow: CompressorBelow;
@@ -18,10 +16,10 @@ export interface LockoutPlan {
   readonly tempering: 'on' | 'off';
 }
 
-/** Fixed temperatures that a way may name, °F: those that the schools' facts take. */
+/** Allowed fixed temperatures of a plan, °F: those of the method facts. */
 export const FIXED_BOUNDS_F = { compressorBelow: [-20, 60], auxAbove: [20, 65] } as const;
 
-/** Fewest and most ways side by side. */
+/** Minimum and maximum plans side by side. */
 export const PLANS_BOUNDS = [2, 6] as const;
 
 const fixed = (text: string, [low, high]: readonly [number, number]): number | null => {
@@ -29,7 +27,7 @@ const fixed = (text: string, [low, high]: readonly [number, number]): number | n
   return text.trim() !== '' && Number.isFinite(value) && value >= low && value <= high ? value : null;
 };
 
-/** Reads a way as it was kept; what cannot be read is the harmless answer: no gate. */
+/** Parses a stored plan; an unreadable part becomes the harmless answer: no lockout. */
 export const planFromRow = ({ name, compressorBelow, auxAbove, backup, tempering }: PlanRow): LockoutPlan => ({
   name,
   compressorBelow:
@@ -41,7 +39,7 @@ export const planFromRow = ({ name, compressorBelow, auxAbove, backup, tempering
   tempering: tempering === 'off' ? 'off' : 'on',
 });
 
-/** A way as it is kept. */
+/** A plan as stored. */
 export const planToRow = ({ name, compressorBelow, auxAbove, backup, tempering }: LockoutPlan): PlanRow => ({
   name,
   compressorBelow: String(compressorBelow),
@@ -108,10 +106,10 @@ const FURNACE_WAYS: readonly LockoutPlan[] = [
   { name: 'Fixed at 50', compressorBelow: 50, auxAbove: 'none', backup: 'helps', tempering: 'off' },
 ];
 
-/** The named ways that ship, for a job's kind of backup. */
+/** The shipped plans, by kind of backup. */
 export const presetPlans = ({ system }: Facts): readonly LockoutPlan[] =>
   backupOf({ system }) === 'fossil' ? FURNACE_WAYS : STRIP_WAYS;
 
-/** The ways that are compared on a job: its own, or those that ship. */
+/** The plans to compare on a job: its own, or the shipped ones. */
 export const jobPlans = (facts: Facts): readonly LockoutPlan[] =>
   facts.year.ways.length > 0 ? facts.year.ways.map(planFromRow) : presetPlans(facts);

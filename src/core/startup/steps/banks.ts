@@ -12,7 +12,7 @@ import { sequencerWait } from '../strip-volts';
 import { testHot } from '../test-hot';
 import { tick } from '../tick';
 
-/** Amps of one bank alone, all of its elements at the volts read. */
+/** Amps of one bank with all its elements at the measured volts. */
 const bankItem = (context: StartupContext, bank: number): Item => {
   const { facts } = context;
   const { volts } = kitVolts(context);
@@ -43,11 +43,11 @@ const bankItem = (context: StartupContext, bank: number): Item => {
   };
 };
 
-/** Whether its banks come by inputs of their own. */
+/** Whether its banks have separate inputs. */
 const hasBanks = (facts: StartupContext['facts']) =>
   jobBanks(facts).length > 1 && facts.airHandler.wInputs.split('+').length >= jobBanks(facts).length;
 
-/** What joins the W inputs, so that R on one would bring another's bank too; none where each stands alone. */
+/** What joins the W inputs, so that R on one turns on another bank too; none if each is separate. */
 const joinsInputs = (facts: StartupContext['facts']): readonly string[] => [
   ...(bankGroups(facts).some((group) => group.banks.length > 1) ? ['the jumper between the W inputs'] : []),
   ...(interlockedBank(facts) === null ? [] : [`the strip interlock’s lead on W${interlockedBank(facts)}`]),

@@ -5,7 +5,7 @@ import { expectBetween } from '../expect';
 import { numberRead, type StartupContext } from '../given';
 import type { Item, StartupStep } from '../step';
 
-/** A sensor and its display may be this far off a good thermometer, °F. Our judgment. */
+/** Tolerance of a sensor and its display against a good thermometer, °F. Our judgment. */
 const SENSOR_TOLERANCE_F = 3;
 
 const SOURCE_WORDS: Partial<Record<Facts['thermostat']['outdoorSensor'], string>> = {
@@ -14,7 +14,7 @@ const SOURCE_WORDS: Partial<Record<Facts['thermostat']['outdoorSensor'], string>
   weather: 'The weather service is not reporting this yard; every lockout is off by the same amount.',
 };
 
-/** What the thermostat takes for the outdoor temperature, next to the technician's own thermometer. */
+/** The thermostat's outdoor temperature, compared with the technician's thermometer. */
 const shownOutdoors = (context: StartupContext): Item[] => {
   const { outdoorSensor } = context.facts.thermostat;
   if (outdoorSensor === 'none') return [];

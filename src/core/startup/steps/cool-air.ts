@@ -11,9 +11,9 @@ import type { Expectation, Item, StartupStep } from '../step';
 import { minOffWait, steadyRunWait } from '../waits';
 import { coolingWait } from '../weather-waits';
 
-/** The maker's table and the probes may be this far from the worked split, °F. Our judgment. */
+/** Tolerance between the calculated split and the manufacturer's table with probes, °F. Our judgment. */
 const SPLIT_TOLERANCE_F = 3;
-/** Share of the full capacity that may run on the first call for cooling. Our judgment; the unit's sheet decides. */
+/** Share of full capacity that may run on first-stage cooling. Our judgment; the unit's data decides. */
 const RUNNING_SHARE = { single: [1, 1], two: [0.65, 1], inverter: [0.4, 1.1] } as const;
 
 const RETURN_ITEM = 'cool-air/return';

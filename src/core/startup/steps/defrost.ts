@@ -11,23 +11,23 @@ import { tick } from '../tick';
 import { minOffWait } from '../waits';
 import { defrostWait } from '../weather-waits';
 
-/** What warms the air meanwhile, as the sentence goes on. */
+/** What warms the air meanwhile, for the sentence. */
 const temperedWords = (facts: Facts): string => {
   if (backupOf(facts) === 'fossil')
     return facts.furnace.tempersDefrost ? ', furnace comes on' : '; the furnace stays off';
   return kitRows(facts).length > 0 && facts.outdoorUnit.stripsInDefrost ? ', strips come on' : '';
 };
 
-/** The strips in the clamp while it defrosts, where they come. */
+/** Strips in the clamp during defrost, if they are on. */
 const strips = ({ facts }: StartupContext): Item[] =>
   kitRows(facts).length > 0 && facts.outdoorUnit.stripsInDefrost
     ? [tick('strips-seen', 'Strip amps on the clamp during defrost, none after')]
     : [];
 
-/** A defrost thermostat or thermistor may be this far off, °F. Our judgment. */
+/** Tolerance of a defrost thermostat or thermistor, °F. Our judgment. */
 const COIL_TOLERANCE_F = 10;
 
-/** The coil as the defrost ends: at the switch's own temperature, not on the clock. */
+/** Coil temperature at the end of a defrost: at the switch's own temperature, not by the clock. */
 const coilAtEnd = ({ outdoorUnit: { defrostOpensF } }: Facts): Item => ({
   id: 'coil-end',
   label: 'Coil outlet temperature at termination',

@@ -11,7 +11,7 @@ import { itemKey } from '../item-key';
 import { planItem, type PlannedItem, withEnergy } from '../planned';
 import type { Item, StartupStep } from '../step';
 
-/** Cold ohms of one element, by its plate. */
+/** Cold ohms of one element, by its rating. */
 const ohmsItemOf = (element: Element, at: number): Item => {
   const ohms = elementOhms(element);
   const expected = expectWithin(
@@ -52,7 +52,7 @@ const ohmsItemOf = (element: Element, at: number): Item => {
   };
 };
 
-/** An element's ohms as planned, read and judged, for pages that show no more of the startup. */
+/** An element's ohms as planned, read and judged, for other pages. */
 export const plannedOhms = (
   facts: Facts,
   at: number,

@@ -11,7 +11,7 @@ import type { StartupContext } from '../given';
 import { type Item, type StartupStep, stepMoment } from '../step';
 import { terminalObservation } from '../terminal-points';
 
-/** From this length on a cable is read at both ends, ft. Our judgment: there 18-gauge takes about half a volt. */
+/** Cables this long are read at both ends, ft. Our judgment: 18 gauge loses about half a volt there. */
 const LONG_FT = 75;
 /** Calls whose terminals matter, the heaviest of each kind. */
 const CALLS_READ: readonly CallId[] = ['heat-aux', 'emergency', 'cool-1'];
@@ -20,7 +20,7 @@ const NO_CALLS: readonly string[] = ['R', 'Rc', 'Rh', 'C', 'S1', 'S2'];
 
 const longestFt = ({ cables }: Facts): number => Math.max(cables.thermostatLengthFt, cables.outdoorLengthFt);
 
-/** What the thermostat sends on each of its terminals in a call, read there: less by the cable at the other end. */
+/** What the thermostat sends on each terminal in a call, read there: less the cable loss at the other end. */
 const sentItems = (context: StartupContext, call: CallId): Item[] => {
   const { model, bench } = context;
   const moment = stepMoment(context, call);

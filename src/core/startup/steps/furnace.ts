@@ -16,10 +16,10 @@ import { tick, verifiedTick } from '../tick';
 import { fanAfterItem } from '../timed';
 import { minOffWait, STEADY_FIRE } from '../waits';
 
-/** A bimetal limit may be this far off its setting, °F. Our judgment. */
+/** Tolerance of a bimetal limit, °F. Our judgment. */
 const LIMIT_TOLERANCE_F = 8;
 
-/** Supply air by the plate's own range of rise, where it is typed: it wins over what is calculated. */
+/** Supply air by the nameplate's range of rise, if typed: it overrides the calculated one. */
 const supply = (context: StartupContext): Item => {
   const { facts } = context;
   const { riseFromF, riseToF } = facts.proof;
@@ -63,7 +63,7 @@ const BOTH_RAN = { word: 'both-ran', label: 'It ran', means: 'The compressor ran
 /** Amps above which a compressor runs. Our judgment: a clamp’s zero. */
 const STANDS_AMPS = 0.5;
 
-/** In one cabinet the interlock is behind the terminal, which stays hot: that it works shows at the compressor. */
+/** In a packaged unit the interlock is behind the terminal, which stays hot: check at the compressor. */
 const heldInside: Item = {
   id: 'interlock-amps',
   label: 'Compressor amps with Y jumpered hot at the thermostat and the furnace called',
@@ -78,7 +78,10 @@ const heldInside: Item = {
   explain: (_, grade) => (grade === 'pass' ? null : { means: 'The compressor runs together with the furnace.' }),
 };
 
-/** The interlock proved by readings: Y held hot at the thermostat and dead outdoors, the air at which it lets go. */
+/**
+ * The interlock proved by readings: Y hot at the thermostat and dead outdoors, and the air temperature at which it
+ * releases.
+ */
 const interlock = ({ furnace, system }: Facts): Item[] => {
   const staysOff = (label: string) => verifiedTick('compressor-stays-off', label, 'interlock', BOTH_RAN);
   if (furnace.interlock === 'none') return [staysOff('Compressor off while the furnace runs')];

@@ -9,9 +9,9 @@ import type { Expectation, Item, StartupStep } from '../step';
 import { tick, verifiedTick } from '../tick';
 import { STEADY_FIRE } from '../waits';
 
-/** How far the manifold may be off. Our judgment: what a gauge shows. */
+/** Tolerance of manifold pressure. Our judgment: gauge accuracy. */
 const MANIFOLD_TOLERANCE = 0.05;
-/** How far the clocked input may be off the plate. Our judgment: a stopwatch and a gas whose heat wanders. */
+/** Tolerance of the clocked input against the nameplate. Our judgment: a stopwatch, and gas of varying heat content. */
 const INPUT_TOLERANCE = 0.05;
 
 const isOnGas = (facts: Facts) => backupOf(facts) === 'fossil' && facts.furnace.fuel !== 'fuel-oil';
@@ -22,15 +22,15 @@ const wrongGas = {
 };
 
 /**
- * What a manifold can be on each gas, in. w.c.: a figure typed outside is another gas's. Our judgment, wide enough for
- * elevation and for every nameplate met.
+ * Possible manifold pressures of each gas, in. w.c.: a typed figure outside belongs to another gas. Our judgment, wide
+ * enough for elevation and all nameplates seen.
  */
 const MANIFOLD_SPAN: Readonly<Record<'natural-gas' | 'propane', readonly [number, number]>> = {
   'natural-gas': [0.8, 5],
   propane: [4, 12],
 };
 
-/** Whether a manifold pressure typed from a nameplate can be of the gas that is burned. */
+/** Whether a manifold pressure from a nameplate fits the gas in use. */
 export const isManifoldOf = (fuel: Facts['furnace']['fuel'], inWc: number): boolean => {
   if (fuel === 'fuel-oil') return true;
   const [least, most] = MANIFOLD_SPAN[fuel];
@@ -43,7 +43,7 @@ const otherGas = (fact: 'proof.manifoldInWc' | 'proof.manifoldLowInWc'): Expecta
   fact,
 });
 
-/** Manifold pressure at high fire: the plate's own figure, else the usual one of the gas. */
+/** Manifold pressure at high fire: the nameplate's, else the usual one for the gas. */
 const manifold = ({ furnace, proof }: Facts): Item[] => {
   const usual = MANIFOLD_IN_WC[furnace.fuel];
   const aim = proof.manifoldInWc ?? usual;
@@ -92,17 +92,15 @@ const lowManifold = ({ airHandler, proof }: Facts): Item[] =>
 
 /**
  * Input by the gas meter, Btu/h.
- * @param dialFt3 gas that one turn of the dial lets through, ft³
- * @param seconds of one turn; above zero
- * @param btuPerFt3 heat in a cubic foot
- * @source 3600 × ft³ a turn ÷ seconds × Btu/ft³
- * @example
- * clockedBtuh(1, 60, 1030); // 61,800
+ * @param dialFt3 gas per turn of the dial, ft³
+ * @param seconds per turn; above zero
+ * @param btuPerFt3 heat content per cubic foot @source 3600 × ft³ a turn ÷ seconds × Btu/ft³
+ * @example clockedBtuh(1, 60, 1030); // 61,800
  */
 export const clockedBtuh = (dialFt3: number, seconds: number, btuPerFt3: number): number =>
   ((3600 * dialFt3) / seconds) * btuPerFt3;
 
-/** Natural gas alone has a meter with a dial to clock. */
+/** Only natural gas has a meter dial to clock. */
 const clock = ({ furnace, proof }: Facts): Item[] => (furnace.fuel === 'natural-gas' ? [clockItem(proof)] : []);
 
 const clockItem = (proof: Facts['proof']): Item => {
@@ -135,7 +133,7 @@ const clockItem = (proof: Facts['proof']): Item => {
   };
 };
 
-/** Flame current under which boards lose the flame, and under which the rod wants cleaning, µA. Our judgment. */
+/** Flame current at which boards lose flame, and below which the rod needs cleaning, µA. Our judgment. */
 const LEAST_FLAME_UA = 0.5;
 const GOOD_FLAME_UA = 1;
 

@@ -12,7 +12,7 @@ import { testHot } from '../test-hot';
 import { tick } from '../tick';
 import { auxiliaryWait } from '../weather-waits';
 
-/** Two ways to see strips run while a lockout holds them. */
+/** Two ways to see strips run despite a lockout. */
 const warmDay = (facts: Facts) => [
   `By jumper: thermostat off, ${testHot(facts)} to W at the board’s terminal strip; the blower must come on. Tests the kit, not the thermostat or its wire.`,
   'By setting: remove the lockout for the test, then put it back. Tests the thermostat and wire too.',

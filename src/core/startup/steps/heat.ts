@@ -11,7 +11,7 @@ import { terminalItems } from '../terminal-items';
 import { minOffWait, steadyRunWait } from '../waits';
 import { heatingWait } from '../weather-waits';
 
-/** How the thermostat is set so that nothing but the heat pump heats. */
+/** Thermostat setting for heat pump only. */
 const aloneWords = (facts: Facts): string => {
   if (backupOf(facts) === 'fossil')
     return 'Thermostat: heat, setpoint just above the room, so that the furnace is not called.';

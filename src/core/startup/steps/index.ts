@@ -26,7 +26,7 @@ import { refrigerant } from './refrigerant';
 import { supplyVolts } from './supply-volts';
 import { water } from './water';
 
-/** The startup in the order the work is done. */
+/** The startup in working order. */
 export const STARTUP_STEPS: readonly StartupStep[] = [
   makeSafe,
   elementOhmsStep,

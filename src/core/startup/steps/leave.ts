@@ -4,7 +4,7 @@ import { supplyCaution } from '../cautions';
 import type { StartupStep } from '../step';
 import { tick } from '../tick';
 
-/** When a filter is due again, in words: as its reminder counts. */
+/** When the filter is due, in words, as its reminder counts. */
 const FILTER_DUE = {
   'one-inch': '3 months',
   media: '9 months',

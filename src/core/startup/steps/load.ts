@@ -10,10 +10,11 @@ import { terminalItems } from '../terminal-items';
 import { tick } from '../tick';
 import { minOffWait } from '../waits';
 
-/** Line volts under load may stray this share from the service's. Source: ANSI C84.1, range B, utilization. */
+/** Tolerance of line volts under load against nominal, as a share. Source: ANSI C84.1, range B, utilization. */
 const LOADED_TOLERANCE = 0.08;
-/** Share of its volts at rest that the way to the unit may lose. Source: NEC 210.19(A) and 215.2(A), informational
- * notes: 3 % in a branch circuit, 5 % with its feeder.
+/**
+ * Allowed voltage drop to the unit, as a share. Source: NEC 210.19(A) and 215.2(A), informational notes: 3 % in a
+ * branch circuit, 5 % with its feeder.
  */
 const DROP = { branch: 0.03, whole: 0.05 } as const;
 
@@ -22,7 +23,7 @@ const outdoorVolts = (isLoaded: boolean): Observation => ({
   observable: { kind: 'line-volts', at: 'outdoor', isLoaded },
 });
 
-/** Volts under load within what the service may give, and no further below the volts at rest than the way may lose. */
+/** Volts under load within the service tolerance, and within the allowed drop from no-load volts. */
 const expectLoaded = (serviceVolts: number, idle: number | undefined): Expectation => {
   const service = expectWithin(
     serviceVolts,
@@ -41,7 +42,7 @@ const expectLoaded = (serviceVolts: number, idle: number | undefined): Expectati
   };
 };
 
-/** Line volts at the compressor while it runs, and what the way there takes. */
+/** Line volts at the compressor while it runs, and the voltage drop. */
 const loadedVolts = (context: StartupContext): Item => {
   const { facts } = context;
   const { serviceVolts } = facts.heatKit;
@@ -69,7 +70,7 @@ const loadedVolts = (context: StartupContext): Item => {
   };
 };
 
-/** Starting current against locked-rotor amps; with a soft start the same limit is far off. */
+/** Starting current against locked-rotor amps; with a soft start it is far below. */
 const inrush = ({ proof }: Facts): Item => ({
   id: 'inrush',
   label: 'Starting inrush amps',

@@ -5,12 +5,12 @@ import type { Item, StartupStep } from '../step';
 import { tick } from '../tick';
 import { minOffWait } from '../waits';
 
-/** Past a lockout on either side by this much it must have moved, °F: its play. Our judgment. */
+/** A lockout must have switched this far past its setting on either side, °F: its differential. Our judgment. */
 const PAST_F = 1;
 
 const kiloohms = (atF: number): string => `${roundTo(sensorOhms(atF) / 1000, 1)} kΩ`;
 
-/** How a lockout of the thermostat is moved without waiting for the weather. */
+/** How to move a thermostat lockout without waiting for the weather. */
 const toSide = (source: Facts['thermostat']['outdoorSensor'], atF: number): string =>
   source === 'wired'
     ? `${kiloohms(atF)} in place of the sensor (equals ${atF} °F)`
@@ -19,22 +19,22 @@ const toSide = (source: Facts['thermostat']['outdoorSensor'], atF: number): stri
 const putBack = (source: Facts['thermostat']['outdoorSensor'], atF: number): string =>
   source === 'wired' ? 'Sensor back on its terminals' : `Setting put back to ${atF} °F`;
 
-/** What proves a lockout: the ticks of both its sides, at the temperature it stood at. */
+/** What proves a lockout: ticks on both sides at its present setting. */
 export interface LockoutTest {
   readonly fact: FactPath;
-  /** The row of an outdoor thermostat; null: the thermostat's own lockout. */
+  /** Row of an outdoor thermostat; null: the thermostat's lockout. */
   readonly row: number | null;
   readonly atF: number;
   /** Ids of the ticks. */
   readonly items: readonly string[];
 }
 
-/** A gate's own ticks, in order. */
+/** A lockout's own ticks, in order. */
 interface Gate extends LockoutTest {
   readonly labels: readonly string[];
 }
 
-/** The thermostat's own lockouts: both sides of each, then put back. */
+/** Thermostat lockouts: both sides of each, then restored. */
 const ownGates = ({ gates, thermostat }: Facts): Gate[] => {
   const { outdoorSensor: source } = thermostat;
   if (source === 'none') return [];
@@ -73,7 +73,7 @@ const ownGates = ({ gates, thermostat }: Facts): Gate[] => {
   ];
 };
 
-/** Outdoor thermostats: the dial turned past the air outdoors and back. */
+/** Outdoor thermostats: turn the dial past the outdoor temperature and back. */
 const dials = ({ gates }: Facts): Gate[] =>
   gates.outdoorThermostats.map(({ bank, closesBelowF }, at) => ({
     fact: 'gates.outdoorThermostats',
@@ -87,10 +87,10 @@ const dials = ({ gates }: Facts): Gate[] =>
 
 const gatesOf = (facts: Facts): Gate[] => [...ownGates(facts), ...dials(facts)];
 
-/** What proves each gate of a job. */
+/** What proves each lockout of a job. */
 export const lockoutTests = (facts: Facts): readonly LockoutTest[] => gatesOf(facts);
 
-/** The ticks; each keeps the temperature that the lockout stood at, so that one moved later is assumed again. */
+/** The ticks; each records the lockout's setting, so that a lockout moved later is assumed again. */
 const gateItems = (facts: Facts): Item[] =>
   gatesOf(facts).flatMap(({ atF, items, labels }) =>
     items.map((id, at) => ({ ...tick(id, labels[at]!), places: [{ id: String(atF), label: `${atF} °F` }] })),

@@ -5,7 +5,7 @@ import { suppliesOf } from '../energy';
 import type { Item, StartupStep } from '../step';
 import { tick, verifyDead } from '../tick';
 
-/** Every supply that must be opened before hands go in: what is there, and nothing else. */
+/** Every supply to open before hands go in: exactly those that exist. */
 const supplies = (facts: Facts): Item[] =>
   suppliesOf(facts).map(({ id, label, breakerAmps }) =>
     verifyDead(id, `${label}${breakerAmps === null ? '' : ` (${breakerAmps} A)`} open, locked out, verified dead`),

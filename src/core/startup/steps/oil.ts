@@ -7,20 +7,20 @@ import { recorded, typed } from '../recorded';
 import type { Item, StartupStep } from '../step';
 import { tick, verifiedTick } from '../tick';
 
-/** How far pump pressure may be off the chart. Our judgment: what a gauge shows. */
+/** Tolerance of pump pressure against the chart. Our judgment: gauge accuracy. */
 const PUMP_TOLERANCE = 0.03;
 
-/** How far the input by nozzle and pressure may be off the nameplate's. Our judgment: nozzles come in steps. */
+/** Tolerance of the input by nozzle and pressure against the nameplate. Our judgment: nozzles come in steps. */
 const INPUT_TOLERANCE = 0.1;
 
-/** The nameplate's input, Btu/h; where it was not typed, the output over the efficiency. */
+/** Nameplate input, Btu/h; if not typed, output divided by efficiency. */
 const plateInputBtuh = ({ proof, furnace }: Facts): number =>
   proof.inputBtuh ?? Math.round(furnace.outputBtuh / furnace.efficiency);
 
 const amount = (btuh: number) => Math.round(btuh / 100) * 100;
 const words = (btuh: number) => `${amount(btuh).toLocaleString('en-US')} Btu/h`;
 
-/** Pump pressure by the chart; and the input that nozzle and pressure make together, against the nameplate. */
+/** Pump pressure by the chart, and the input from nozzle and pressure against the nameplate. */
 const pumpItem = (facts: Facts): Item => {
   const { pumpPsi, nozzleGph } = facts.proof;
   const plate = plateInputBtuh(facts);

@@ -5,7 +5,7 @@ import type { StartupStep } from '../step';
 import { tick } from '../tick';
 import { minOffWait, steadyRunWait } from '../waits';
 
-/** Whether the unit brings its second stage, or its speed, by itself. */
+/** Whether the unit controls its second stage, or its speed, by itself. */
 const stagesItself = (facts: Facts) => facts.outdoorUnit.stages !== 'single' && !callsOf(facts).includes('heat-2');
 
 export const ownStages: StartupStep = {

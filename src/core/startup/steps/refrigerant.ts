@@ -4,7 +4,7 @@ import { recorded } from '../recorded';
 import type { Item, StartupStep } from '../step';
 import { tick } from '../tick';
 
-/** How far superheat and subcooling may be off their target, °F. Our judgment: clamps and gauges. */
+/** Tolerance of superheat and subcooling against target, °F. Our judgment: clamps and gauges. */
 const TARGET_TOLERANCE_F = { superheat: 5, subcooling: 3 } as const;
 
 const aimed = (

@@ -6,7 +6,7 @@ import { roundTo } from '../../units/round';
 import { elementAmps } from '../element';
 import { jobElements, jobKit, sizedAtVolts } from '../from-job';
 
-/** An element that no division brings under the limit: its entry is questioned, not the circuits. */
+/** An element too large for any circuit: its entry is questioned, not the circuits. */
 const tooLarge = (facts: Facts): Found[] => {
   const volts = sizedAtVolts(facts);
   return jobElements(facts).flatMap((element, at): Found[] => {

@@ -49,7 +49,7 @@ export const conductorsFit: Rule<Facts> = {
           },
         ];
       }
-      // The next standard size above the ampacity is allowed, small conductors excepted.
+      // The next standard size above ampacity is allowed, except for small conductors.
       const largest = smallBreakerAmps(kind, foundAwg) ?? breakerFor(ampacity);
       if (foundBreakerAmps !== null && largest !== null && foundBreakerAmps > largest)
         return [

@@ -3,7 +3,7 @@ import type { Rule } from '../../job/finding';
 import { roundTo } from '../../units/round';
 import { jobElements } from '../from-job';
 
-/** Plates round their kW. */
+/** Nameplates round kW. */
 const PLATE_SHARE = 0.04;
 
 export const plateAgrees: Rule<Facts> = {

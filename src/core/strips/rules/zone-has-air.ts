@@ -4,9 +4,9 @@ import { zoneAir } from '../zone-air';
 
 type Found = Omit<Finding, 'rule' | 'why'>;
 
-/** Without a label’s limit: above it limits of most kits open, °F. Our judgment. */
+/** Without a label’s limit: most kit limits open above it, °F. Our judgment. */
 const USUAL_LIMIT_F = 140;
-/** Share of the cooling air below which a coil freezes in cooling. Our judgment. */
+/** Share of cooling airflow below which a coil freezes. Our judgment. */
 const LEAST_COOL_SHARE = 0.6;
 
 const HOLD = 'Lock out strips until two zones call, allow bank 1 only, or get more air to the smallest zone.';

@@ -4,15 +4,15 @@ import { MARGIN, type Side, STUB, TRACK } from './geometry';
 import type { Routes } from './routes';
 import { columnOf } from './rows';
 
-/** Where columns and the channels between them stand. */
+/** Positions of columns and of the channels between them. */
 export interface Columns {
   readonly x: readonly number[];
   readonly width: number;
-  /** A channel's left or right edge. */
+  /** Left or right edge of a channel. */
   readonly edge: (channel: number, side: Side) => number;
 }
 
-/** Columns as far apart as the wires between them need. */
+/** Column spacing for the wires between them. */
 export const columnsFor = (devices: readonly Device[], { routed, bent }: Routes): Columns => {
   const last = devices.some((device) => columnOf(device) === 2) ? 2 : 1;
   const channelWidth = bent.map((wires, channel) =>

@@ -6,7 +6,7 @@ import { columnOf, mainDevices, sharedRows } from './rows';
 
 /** Widths of the three columns. */
 export const WIDTHS = [124, 196, 196] as const;
-/** Where devices begin, under the cables' names. */
+/** Top of the devices, below the cable names. */
 const TOP = 52;
 
 const coilsAt = ({ coils, contacts }: Device, mark: string): Coil[] =>
@@ -16,7 +16,7 @@ const coilsAt = ({ coils, contacts }: Device, mark: string): Coil[] =>
       contacts.some((contact) => contact.from === mark && contact.to === from && contact.rests === 'closed'),
   );
 
-/** Rows of each device, from its own top: shared ones for the main devices, one after the other for added ones. */
+/** Rows of each device, from its own top: shared for the main devices, consecutive for added ones. */
 export const placeDevices = (planned: Harness, columnX: readonly number[]): DrawnDevice[] => {
   const rows = sharedRows(planned);
   const mains = mainDevices(planned);

@@ -11,7 +11,7 @@ export interface DrawnTerminal {
   readonly isSplice: boolean;
   /** Middle of the row. */
   readonly y: number;
-  /** Coils that this terminal feeds, directly or through a contact that rests closed. */
+  /** Coils fed by this terminal, directly or through a normally closed contact. */
   readonly coils: readonly Coil[];
 }
 
@@ -24,7 +24,7 @@ export interface DrawnDevice {
   readonly terminals: readonly DrawnTerminal[];
 }
 
-/** An end of a conductor that can be taken hold of. */
+/** A draggable end of a conductor. */
 export interface DrawnEnd extends Point {
   readonly end: WireEnd;
   readonly ref: TerminalRef | null;
@@ -49,18 +49,18 @@ export interface DrawnJumper {
   readonly x: number;
   readonly fromY: number;
   readonly toY: number;
-  /** The manufacturer's own lead: shown, and left alone. */
+  /** A factory lead: shown, and left alone. */
   readonly isFactory: boolean;
 }
 
-/** A cable's name over the channel that it runs in. */
+/** A cable's name above its channel. */
 export interface DrawnCable extends Point {
   readonly id: string;
   readonly label: string;
   readonly about: string;
 }
 
-/** A harness laid out: devices as the house has them, wires on tracks of their own. */
+/** A harness laid out: devices by location, wires on separate tracks. */
 export interface Drawing {
   readonly width: number;
   readonly height: number;

@@ -4,7 +4,7 @@ import type { Cable, Harness } from '../harness';
 import { isLeads } from '../plan/colours';
 import { columnOf } from './rows';
 
-/** The columns that a cable's two ends may land in. */
+/** Columns where a cable's two ends may land. */
 export const endColumns = (cable: Cable, devices: readonly Device[]): readonly [number, number] => {
   const column = (id: DeviceId) => columnOf(devices.find((device) => device.id === id)!);
   if (isLeads(cable.id)) return [column(cable.from), column(cable.to)];

@@ -11,10 +11,10 @@ import { type Bent, type Routed, type Routes, routesOf } from './routes';
 export type { DrawnDevice, DrawnEnd, Drawing, DrawnTerminal, DrawnWire } from './drawn';
 export { mayLand } from './ends';
 
-/** Between a cable's name and the next one over the same channel. */
+/** Spacing of cable names above one channel. */
 const NAME_HEIGHT = 16;
 
-/** A wire along its way; `track` is its own one of a channel, or null where it runs straight. */
+/** A wire's route; `track` is its own track in a channel, or null if straight. */
 const wireAlong = (
   { conductor, cable, channel, stops }: Routed,
   ys: readonly [number, number],
@@ -70,7 +70,7 @@ const jumpersIn = (harness: Harness, devices: readonly DrawnDevice[]): DrawnJump
   });
 };
 
-/** Names of the cables over the channels that they run in. */
+/** Cable names above their channels. */
 const cablesOver = (planned: Harness, harness: Harness, { edge }: Columns): DrawnCable[] => {
   const named = [0, 0, 0];
   return harness.cables
@@ -88,8 +88,8 @@ const cablesOver = (planned: Harness, harness: Harness, { edge }: Columns): Draw
 };
 
 /**
- * Lays a harness out. Rows and places come from the plan, so that what was found otherwise shows as a wire that leaves
- * its row.
+ * Lays out a harness. Rows and places come from the plan, so that as-found differences show as wires that leave their
+ * row.
  */
 export const drawing = (planned: Harness, harness: Harness): Drawing => {
   const rowsOnly = placeDevices(planned, [0, 0, 0]);
@@ -108,6 +108,6 @@ export const drawing = (planned: Harness, harness: Harness): Drawing => {
   };
 };
 
-/** A wire's way as an SVG path. */
+/** A wire's route as an SVG path. */
 export const pathText = (points: readonly Point[]): string =>
   points.map(({ x, y }, at) => `${at === 0 ? 'M' : 'L'}${x} ${y}`).join(' ');

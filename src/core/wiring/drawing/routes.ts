@@ -13,7 +13,7 @@ interface Stop {
   readonly y: number;
 }
 
-/** A conductor with the channel between two columns that it runs in, and its two stops there. */
+/** A conductor with its channel between two columns, and its two stops there. */
 export interface Routed {
   readonly conductor: Harness['conductors'][number];
   readonly cable: Cable;
@@ -21,18 +21,18 @@ export interface Routed {
   readonly stops: readonly [Stop, Stop];
 }
 
-/** One that turns on a track of its own, with the heights of its ends there. */
+/** A conductor that turns on its own track, with the heights of its ends. */
 export interface Bent extends Routed {
   readonly ys: readonly [number, number];
 }
 
-/** Which way every conductor takes. */
+/** Route of every conductor. */
 export interface Routes {
   readonly routed: readonly Routed[];
   readonly straight: ReadonlySet<Routed>;
-  /** By channel, in the order of their tracks. */
+  /** By channel, in track order. */
   readonly bent: readonly (readonly Bent[])[];
-  /** The most loose conductors that are parked under one channel. */
+  /** Maximum spare conductors parked below one channel. */
   readonly parkedMost: number;
 }
 
@@ -43,7 +43,7 @@ interface Places {
   readonly devices: Harness['devices'];
 }
 
-/** A conductor in its channel; a loose one is parked under it, `parkedAt` in its row there. */
+/** A conductor in its channel; a spare is parked below it in row `parkedAt`. */
 const routeOf = (
   { rowY, columns, bottom, devices }: Places,
   conductor: Harness['conductors'][number],
@@ -53,7 +53,7 @@ const routeOf = (
   const [fromColumn, toColumn] = endColumns(cable, devices);
   const columnAt = (ref: TerminalRef | null, home: number) => (ref ? (columns.get(ref.device) ?? home) : home);
   const [from, to] = [columnAt(conductor.from, fromColumn), columnAt(conductor.to, toColumn)];
-  // Leads within one column bow out to the channel on its right.
+  // Leads within one column bow into the channel on its right.
   const channel = Math.min(from, to, 2);
   const isLoose = conductor.from === null || conductor.to === null;
   const parkY = isLoose ? bottom + 24 + parkedAt(channel) * PARKING_HEIGHT : 0;
@@ -73,7 +73,7 @@ const routeOf = (
 const isStraight = ({ stops: [one, other] }: Routed) =>
   one.ref !== null && other.ref !== null && one.y === other.y && one.side !== other.side;
 
-/** One straight wire a row; a second one between the same rows takes a track. */
+/** One straight wire per row; a second one between the same rows takes a track. */
 const straightOf = (routed: readonly Routed[]): ReadonlySet<Routed> => {
   const taken = new Set<string>();
   return new Set(
@@ -86,7 +86,7 @@ const straightOf = (routed: readonly Routed[]): ReadonlySet<Routed> => {
   );
 };
 
-/** Tracks of one channel: bows first, the shortest inside; then what passes through, so that it crosses least. */
+/** Tracks of one channel: bows first, the shortest inside; then passing wires, with the fewest crossings. */
 const inTracks = (wires: readonly Bent[]): Bent[] => {
   const leftY = ({ stops, ys }: Bent) => (stops[0].side === 'left' ? ys[0] : ys[1]);
   const rightY = ({ stops, ys }: Bent) => (stops[0].side === 'left' ? ys[1] : ys[0]);
@@ -94,13 +94,13 @@ const inTracks = (wires: readonly Bent[]): Bent[] => {
     .filter(({ stops }) => stops[0].side === stops[1].side)
     .sort((a, b) => Math.abs(a.ys[0] - a.ys[1]) - Math.abs(b.ys[0] - b.ys[1]));
   const through = wires.filter(({ stops }) => stops[0].side !== stops[1].side);
-  // Falling wires keep clear of each other when the higher one turns later, rising ones when it turns sooner.
+  // Falling wires stay clear of each other if the higher one turns later, rising ones if it turns sooner.
   const rising = through.filter((wire) => rightY(wire) < leftY(wire)).sort((a, b) => leftY(a) - leftY(b));
   const falling = through.filter((wire) => rightY(wire) >= leftY(wire)).sort((a, b) => leftY(b) - leftY(a));
   return [...bows, ...rising, ...falling];
 };
 
-/** The way of every conductor, from the rows that its ends land in. */
+/** Route of every conductor, from the rows of its ends. */
 export const routesOf = (planned: Harness, harness: Harness, placed: readonly DrawnDevice[]): Routes => {
   const places: Places = {
     rowY: new Map(placed.flatMap(({ terminals }) => terminals.map(({ node, y }) => [node, y] as const))),

@@ -1,7 +1,7 @@
 import type { Device, DeviceId } from '../../devices/device';
 import { type Harness, landedConductors, refText } from '../harness';
 
-/** The devices that stand side by side on common rows, from the wall to the yard. */
+/** Main devices side by side on shared rows, from thermostat to outdoor unit. */
 export const mainDevices = ({ devices }: Harness): readonly Device[] =>
   devices.filter(
     ({ id }) =>
@@ -13,7 +13,7 @@ export const mainDevices = ({ devices }: Harness): readonly Device[] =>
       id === 'outdoor-unit',
   );
 
-/** The column that a device is in: wall, indoors, outdoors. A packaged unit takes the middle one. */
+/** Column of a device: thermostat, indoor, outdoor. A packaged unit takes the middle one. */
 export const columnOf = ({ id, spot }: Device): 0 | 1 | 2 =>
   id === 'packaged-unit' ? 1 : spot === 'wall' ? 0 : spot === 'indoors' ? 1 : 2;
 
@@ -22,7 +22,7 @@ interface Row {
   rank: number;
 }
 
-/** Terminals in the order in which a strip is read. */
+/** Terminals in reading order of a terminal strip. */
 const RANKS = [
   'R',
   'Rc',
@@ -55,7 +55,7 @@ const RANKS = [
 ];
 const rankOf = (mark: string) => (RANKS.includes(mark) ? RANKS.indexOf(mark) : RANKS.length);
 
-/** Pairs of terminals that a planned conductor joins, or two of them by way of a zone board. */
+/** Terminal pairs joined by a planned conductor, directly or through a zone board. */
 const joinedPairs = (planned: Harness): readonly (readonly [string, string])[] => {
   const byBoard = new Map<string, string[]>();
   const pairs = landedConductors(planned).map(({ from, to }): [string, string] => [refText(from), refText(to)]);
@@ -70,8 +70,7 @@ const joinedPairs = (planned: Harness): readonly (readonly [string, string])[] =
 };
 
 /**
- * Gives every terminal of the main devices a row, so that what a planned conductor joins is on one row where it
- * can: the conductor then runs straight.
+ * Assigns every terminal of the main devices a row, so that planned conductors run straight where possible.
  * @returns row number by `device.mark`
  */
 export const sharedRows = (planned: Harness): ReadonlyMap<string, number> => {

@@ -4,18 +4,18 @@ import { reachableBanks } from '../../devices/air-handler';
 import type { Facts } from '../../job/document';
 import { interlockedBank } from '../../strips/held-bank';
 
-/** Banks that are called together: by one output, through one outdoor thermostat or none. */
+/** Banks called together: by one output, through one outdoor thermostat or none. */
 export interface BankGroup {
-  /** The thermostat's terminal; null where it has none for heat. */
+  /** The thermostat's terminal; null if it has none for heat. */
   readonly output: string | null;
-  /** Number of the outdoor thermostat in the way, from 1; null: none. */
+  /** Number of the outdoor thermostat in its circuit, from 1; null: none. */
   readonly outdoorThermostat: number | null;
-  /** Whether a relay holds them while the compressor is called. */
+  /** Whether a relay locks them out while the compressor is called. */
   readonly isHeld: boolean;
   readonly banks: readonly number[];
 }
 
-/** The kit's banks by the way their call comes, first bank's first. Banks of one group are jumpered. */
+/** The kit's banks by how their call arrives, the first bank's group first. Banks of a group are jumpered. */
 export const bankGroups = (facts: Facts): readonly BankGroup[] => {
   const { aux = null, secondAux } = backupOutputs(facts);
   const held = interlockedBank(facts);

@@ -4,7 +4,7 @@ import type { DeviceId } from '../../devices/device';
 import type { Facts } from '../../job/document';
 import { type Draft, lead, terminal, together } from './draft';
 
-/** A load that comes with the blower: across G and C of the cabinet. */
+/** A load that runs with the blower: across G and C of the cabinet. */
 const withBlower = (facts: Facts, device: DeviceId, carries: string): Draft => ({
   adds: [device],
   runs: [
@@ -13,7 +13,7 @@ const withBlower = (facts: Facts, device: DeviceId, carries: string): Draft => (
   ],
 });
 
-/** A dehumidistat between R and the board’s input for damp air. */
+/** A dehumidistat between R and the board’s humid-air input. */
 const planDehumidistat = (facts: Facts): Draft => {
   if (!hasDehumidistat(facts)) return {};
   const indoors = indoorId(facts);
@@ -27,7 +27,7 @@ const planDehumidistat = (facts: Facts): Draft => {
   };
 };
 
-/** What else depends on the 24 V: loads on the blower’s call. What is in R or Y is planned with them. */
+/** Other devices on the 24 V: loads on the blower call. Devices in R or Y are planned with those. */
 export const planBoxes = (facts: Facts): Draft => {
   const { humidifier, ventilator, airCleaner } = facts.boxes;
   return together(

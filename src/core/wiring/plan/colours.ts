@@ -1,17 +1,17 @@
 import { type Cable, type CableId, COLORS, type Conductor, type WireColor, wireNames } from '../harness';
 import type { Run } from './draft';
 
-/** Colors that a cable has, and which of them is kept for what. */
+/** Colors of a cable, and which are reserved for what. */
 export interface Palette {
-  /** In the order in which they are taken where a run has none of its own. */
+  /** In the order used for runs without their own color. */
   readonly colours: readonly WireColor[];
-  /** The colors that a run was found on. */
+  /** Colors that runs were found on. */
   readonly keptFor: (run: Run) => readonly WireColor[];
-  /** Colors that someone found on something, which no run takes for being usual. */
+  /** Colors already found on something, not to be taken as a usual color. */
   readonly spoken: ReadonlySet<WireColor>;
 }
 
-/** A cable of which nothing is known but how many conductors it has. */
+/** A cable of which only the conductor count is known. */
 export const usualPalette = (conductors: number): Palette => ({
   colours: COLORS.slice(0, conductors),
   keptFor: () => [],
@@ -19,8 +19,8 @@ export const usualPalette = (conductors: number): Palette => ({
 });
 
 /**
- * Gives each run the color that is kept for it, else its usual one where the cable has it, else the next one free;
- * none where the cable is used up.
+ * Assigns each run its reserved color, else its usual one if the cable has it, else the next free one; none if the
+ * cable is used up.
  */
 const dealColours = (runs: readonly Run[], { colours, keptFor, spoken }: Palette): (WireColor | null)[] => {
   const free = new Set<WireColor>(colours);
@@ -30,7 +30,7 @@ const dealColours = (runs: readonly Run[], { colours, keptFor, spoken }: Palette
   return usual.map((colour) => colour ?? take([...free]));
 };
 
-/** Leads come in what colors they come in: each run keeps its own, or takes another not yet used. */
+/** Leads have any colors: each run keeps its own, or takes an unused one. */
 const leadColours = (runs: readonly Run[]): WireColor[] => {
   const used = new Set<WireColor>();
   return runs.map(({ colour }) => {
@@ -40,7 +40,7 @@ const leadColours = (runs: readonly Run[]): WireColor[] => {
   });
 };
 
-/** The conductors of a cable: its runs in their colors, then its spares. */
+/** A cable's conductors: its runs in their colors, then spares. */
 export const conductorsOf = (
   cable: Cable,
   runs: readonly Run[],

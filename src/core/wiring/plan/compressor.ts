@@ -9,8 +9,8 @@ import { type Draft, jumper, lead, type Run, run, terminal, together } from './d
 import { thermostatCall } from './thermostat-call';
 
 /**
- * What is in Y between the indoor terminal and the outdoor unit: device, in, out. A packaged unit keeps its
- * compressor and its burner apart by itself, inside.
+ * Devices in Y between the indoor terminal and the outdoor unit: device, in, out. A packaged unit keeps compressor and
+ * burner apart internally.
  */
 const inY = ({ system, furnace, boxes }: Facts): readonly (readonly [DeviceId, string, string])[] => [
   ...(system.floatSwitch === 'Y' ? [['float-switch', '1', '2'] as const] : []),
@@ -20,7 +20,7 @@ const inY = ({ system, furnace, boxes }: Facts): readonly (readonly [DeviceId, s
     : []),
 ];
 
-/** The terminal that calls the outdoor unit: past everything that is in Y. */
+/** The terminal that calls the outdoor unit: after everything in Y. */
 export const callsOutdoorUnit = (facts: Facts): TerminalRef => {
   const indoors = indoorId(facts);
   const last = indoors === outdoorId(facts) ? undefined : inY(facts).at(-1);
@@ -36,7 +36,7 @@ const firstStage = (facts: Facts): Draft => {
   const adds = switches.map(([device]) => device);
   const carries = 'compressor';
   if (indoors === outdoors) {
-    // One cabinet: what is in Y is before its terminal, one after the other.
+    // Packaged unit: devices in Y come before its terminal, one after the other.
     const ways = [...switches.map(([device, into]) => terminal(device, into)), terminal(indoors, mark!)];
     return {
       adds,
@@ -121,7 +121,7 @@ const valve = (facts: Facts): Draft => {
   };
 };
 
-/** The blower's call: its own conductor, or Y's, joined to it at the indoor unit. */
+/** The blower call: its own conductor, or joined to Y at the indoor unit. */
 const fan = (facts: Facts): Draft => {
   const indoors = indoorId(facts);
   if (!facts.boxes.yBringsBlower)

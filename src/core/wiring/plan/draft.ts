@@ -1,7 +1,7 @@
 import type { DeviceId } from '../../devices/device';
 import { type CableId, type Jumper, jumperId, type TerminalRef, type WireColor } from '../harness';
 
-/** What one conductor is for, before a cable's colors are dealt out. */
+/** Purpose of one conductor, before colors are assigned. */
 export interface Run {
   readonly cable: CableId;
   readonly from: TerminalRef;
@@ -10,7 +10,7 @@ export interface Run {
   readonly carries: string;
 }
 
-/** Part of a plan: conductors, jumpers, devices that have to be added, and what stays open on purpose. */
+/** Part of a plan: conductors, jumpers, added devices, and what stays open on purpose. */
 export interface Draft {
   readonly runs?: readonly Run[];
   readonly jumpers?: readonly Jumper[];
@@ -37,7 +37,7 @@ export const jumper = (device: DeviceId, one: string, other: string, why: string
   return { id: jumperId(from, to), from, to, why };
 };
 
-/** Parts put together. */
+/** Parts combined. */
 export const together = (...parts: readonly Draft[]): Required<Draft> => ({
   runs: parts.flatMap(({ runs = [] }) => runs),
   jumpers: parts.flatMap(({ jumpers = [] }) => jumpers),

@@ -5,10 +5,10 @@ import type { Facts } from '../../job/document';
 import type { TerminalRef } from '../harness';
 import { type Draft, jumper, lead, run, terminal, together } from './draft';
 
-/** A terminal of the furnace's board, of the cabinet that it is built into, or of the fan center added to it. */
+/** A terminal of the furnace's board, of its packaged cabinet, or of its added fan center. */
 const atFurnace = (facts: Facts, mark: string): TerminalRef => terminal(indoorId(facts), mark);
 
-/** Where the furnace is called: its first input, or a relay before a burner with a transformer of its own. */
+/** Where the furnace is called: its first input, or a relay in front of a burner with its own transformer. */
 const calledAt = (facts: Facts): TerminalRef =>
   hasOwnTransformer(facts) ? terminal('isolation-relay', 'W') : atFurnace(facts, furnaceInputs(facts)[0]!);
 
@@ -68,7 +68,7 @@ const isolation = (facts: Facts): Draft =>
       }
     : {};
 
-/** A listed low-gas switch in series with the pressure switch. What came from the factory is not planned. */
+/** A listed low-gas switch in series with the pressure switch. Factory wiring is not planned. */
 const lowGas = (facts: Facts): Draft => {
   if (!hasLowGasSwitch(facts)) return {};
   return {
@@ -93,7 +93,7 @@ const interlock = (facts: Facts): Draft => {
   };
 };
 
-/** Heat in defrost: only where it was chosen, and nothing interlocks the two. */
+/** Heat in defrost: only if chosen, and if nothing interlocks the two. */
 const defrost = (facts: Facts): Draft => {
   const { outdoorUnit, furnace } = facts;
   if (outdoorUnit.wTerminals === 'none' || indoorId(facts) === outdoorId(facts)) return {};
@@ -108,6 +108,6 @@ const defrost = (facts: Facts): Draft => {
   };
 };
 
-/** A furnace as the backup: under the coil, or built into a packaged unit. */
+/** A furnace as the backup: under the coil, or in a packaged unit. */
 export const planFurnace = (facts: Facts): Draft =>
   together(call(facts), isolation(facts), lowGas(facts), interlock(facts), defrost(facts));

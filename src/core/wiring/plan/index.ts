@@ -15,10 +15,10 @@ import { planStrips } from './strips';
 import { planAddAWireKit } from './thermostat-call';
 import { withZoneBoard } from './zone-board';
 
-/** Leads of an added device, ft. */
+/** Lead length of an added device, ft. */
 const LEAD_FT = 3;
 
-/** The devices in the order they stand, from the wall to the yard. */
+/** Devices in drawing order, from thermostat to outdoor unit. */
 const ORDER: readonly DeviceId[] = [
   'thermostat',
   'relay-pair-wall',
@@ -101,7 +101,7 @@ const cablesOf = (facts: Facts, runs: readonly Run[]): Cable[] => {
   });
 };
 
-/** A cabinet with a splice for every conductor that passes through it without a terminal. */
+/** A cabinet with a splice for every conductor that passes through without a terminal. */
 const withSplices = (device: Device, runs: readonly Run[]): Device => {
   const marks = new Set(device.terminals.map(({ mark }) => mark));
   const ends = runs.flatMap(({ from, to, carries }) => [
@@ -118,9 +118,9 @@ const withSplices = (device: Device, runs: readonly Run[]): Device => {
 };
 
 /**
- * Plans the wiring of a job from its facts, function by function: nothing is stored but rules. A cable with too few
- * conductors is planned all the same; what it lacks has no color, and a rule says so. What makes no sense together is
- * refused by `refusals`, and planned here as far as it goes.
+ * Plans the wiring of a job from its facts, function by function; only rules are stored. A cable with too few
+ * conductors is planned all the same; the missing ones have no color, and a rule says so. Senseless combinations are
+ * rejected by `refusals`, and planned here as far as possible.
  */
 export const plan = (facts: Facts): Harness => {
   const draft = withZoneBoard(
@@ -151,5 +151,5 @@ export const plan = (facts: Facts): Harness => {
   };
 };
 
-/** The cables that lie in walls, less the leads of added devices. */
+/** Cables in walls, without the leads of added devices. */
 export const thermostatCables = (harness: Harness): readonly Cable[] => harness.cables.filter(({ id }) => !isLeads(id));

@@ -3,7 +3,7 @@ import { COLORS, isWireColor } from '../harness';
 import { isThermostatFunction, landingOf, thermostatFunctionAt } from '../thermostat-functions';
 import type { Palette } from './colours';
 
-/** The thermostat cable’s colors: those that were found first, each kept for what it was found to do. */
+/** The thermostat cable’s colors as found, each reserved for what it was found to do. */
 export const asTracedPalette = (facts: Facts): Palette => {
   const { thermostatColours, thermostatConductors } = facts.cables;
   const rows = thermostatColours.flatMap(({ colour, does }) => (isWireColor(colour) ? [{ colour, does }] : []));

@@ -4,13 +4,13 @@ import { hotMarks } from '../../devices/thermostat';
 import type { Facts } from '../../job/document';
 import { type Draft, jumper, lead, run, terminal, together } from './draft';
 
-/** What is in R between board and thermostat, in order. */
+/** Devices in R between board and thermostat, in order. */
 const switchesInR = ({ system, boxes }: Facts): readonly DeviceId[] => [
   ...(system.floatSwitch === 'R' ? (['float-switch'] as const) : []),
   ...(boxes.humidifier === 'everything' ? (['wet-switch'] as const) : []),
 ];
 
-/** R and C: to the wall, through what is in R, and out to the board. */
+/** R and C: to the thermostat through the devices in R, and to the outdoor board. */
 export const planPower = (facts: Facts): Draft => {
   const indoors = indoorId(facts);
   const outdoors = outdoorId(facts);

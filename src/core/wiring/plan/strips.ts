@@ -8,17 +8,17 @@ import { type Draft, jumper, lead, type Run, run, terminal, together } from './d
 
 const input = (bank: number) => `W${bank}`;
 
-/** Where a call is spliced on in the cabinet; never a heat input’s mark, which a thermostat’s W2 may look like. */
+/** Splice of a call in the cabinet; never named like a heat input, which a thermostat’s W2 may resemble. */
 const spliceOf = (facts: Facts, output: string) => (output === backupOutputs(facts).aux ? 'AUX' : 'AUX2');
 
-/** Whether the first banks' goes through the outdoor board, from W-in to W-out. */
+/** Whether the first banks' call passes through the outdoor board, from W-in to W-out. */
 const goesThroughBoard = ({ outdoorUnit, system }: Facts): boolean =>
   system.cabinet === 'split' && outdoorUnit.wTerminals === 'W-in+W-out' && outdoorUnit.stripsInDefrost;
 
-/** Where the call of a bank that its outdoor thermostat and the strip interlock both stand before is spliced. */
+/** Splice of a bank call that passes both its outdoor thermostat and the strip interlock. */
 const HELD_SPLICE = 'W held';
 
-/** The relay that holds a bank while the compressor is called: from where its call arrives to its input. */
+/** The relay that locks out a bank while the compressor is called: from the arriving call to its input. */
 const stripInterlock = (facts: Facts, from: TerminalRef, to: TerminalRef): readonly Run[] => [
   lead('strip-interlock', 'Y', callsOutdoorUnit(facts), 'yellow', 'compressor called'),
   lead('strip-interlock', 'C', terminal(indoorId(facts), 'C'), 'blue', 'common'),
@@ -26,7 +26,7 @@ const stripInterlock = (facts: Facts, from: TerminalRef, to: TerminalRef): reado
   lead('strip-interlock', 'W-out', to, 'white', 'auxiliary heat, let through'),
 ];
 
-/** The cable that the outdoor thermostats' conductors lie in. */
+/** The cable with the outdoor thermostats' conductors. */
 const switchCable = ({ system, gates }: Facts): CableId =>
   system.cabinet === 'packaged'
     ? 'leads-outdoor-thermostats'
@@ -34,10 +34,7 @@ const switchCable = ({ system, gates }: Facts): CableId =>
       ? 'switch-cable'
       : 'outdoor-cable';
 
-/**
- * Auxiliary heat: from each output to its banks, through outdoor thermostats and outdoor board where they are in the
- * way.
- */
+/** Auxiliary heat: from each output to its banks, through outdoor thermostats and outdoor board as needed. */
 const auxiliary = (facts: Facts, groups: readonly BankGroup[]): Draft => {
   const indoors = indoorId(facts);
   const outdoors = outdoorId(facts);
@@ -186,7 +183,7 @@ const defrost = (facts: Facts, groups: readonly BankGroup[]): Draft => {
   };
 };
 
-/** Electric backup, from every output that calls it. */
+/** Electric backup from every output that calls it. */
 export const planStrips = (facts: Facts): Draft => {
   const groups = bankGroups(facts);
   if (groups.length === 0) return { notes: ['No electric kit: the heat terminals stay open.'] };

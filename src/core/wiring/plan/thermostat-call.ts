@@ -3,13 +3,13 @@ import type { Facts } from '../../job/document';
 import type { TerminalRef, WireColor } from '../harness';
 import { type Draft, lead, type Run, run, terminal } from './draft';
 
-/** The calls that a relay pair takes over one conductor, by the thermostat’s terminal and the pair’s own mark. */
+/** Calls that an add-a-wire kit sends over one conductor, by thermostat terminal and the kit’s own mark. */
 const inputOf = (mark: string): '1' | '2' | null => {
   if (mark === 'Y' || mark === 'Y1') return '1';
   return mark === 'G' ? '2' : null;
 };
 
-/** A call from the thermostat to where it lands: over its own conductor, or over a relay pair where there is one. */
+/** A call from the thermostat to its terminal: over its own conductor, or over an add-a-wire kit. */
 export const thermostatCall = (
   { boxes }: Facts,
   mark: string,
@@ -26,7 +26,7 @@ export const thermostatCall = (
       ];
 };
 
-/** What a relay pair needs besides its calls: the conductor that it shares, and its board half’s feed. */
+/** What an add-a-wire kit needs besides its calls: the shared conductor, and the feed of its board half. */
 export const planAddAWireKit = (facts: Facts): Draft => {
   if (!facts.boxes.relayPair) return {};
   const indoors = indoorId(facts);

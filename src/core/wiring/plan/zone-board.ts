@@ -3,7 +3,10 @@ import { zoneCalls, zoneOut } from '../../devices/zone-board';
 import type { Facts } from '../../job/document';
 import { type Draft, lead, type Run, run, terminal } from './draft';
 
-/** A conductor of the wall by way of the board: R and C share its screws, calls go in and out, the rest is spliced. */
+/**
+ * A thermostat cable conductor at the zone board: R and C share its terminals, calls go in and out, the rest is
+ * spliced.
+ */
 const byBoard = (facts: Facts, planned: Run): readonly Run[] => {
   if (planned.cable !== 'thermostat-cable') return [planned];
   const { from, to, colour, carries } = planned;
@@ -16,7 +19,7 @@ const byBoard = (facts: Facts, planned: Run): readonly Run[] => {
   ];
 };
 
-/** A plan with a zone board between the wall and the equipment; unchanged where there is none. */
+/** A plan with a zone board between thermostat and equipment; unchanged without one. */
 export const withZoneBoard = (facts: Facts, draft: Required<Draft>): Required<Draft> => {
   if (!facts.boxes.zoneBoard) return draft;
   const runs = draft.runs.flatMap((each) => byBoard(facts, each));
@@ -24,7 +27,7 @@ export const withZoneBoard = (facts: Facts, draft: Required<Draft>): Required<Dr
   return {
     ...draft,
     adds: [...draft.adds, 'zone-board'],
-    // A thermostat on batteries sends no common; the board needs it all the same.
+    // A battery thermostat has no common; the zone board needs it all the same.
     runs: hasCommon ? runs : [...runs, lead('zone-board', 'C', terminal(indoorId(facts), 'C'), 'blue', 'common')],
     notes: [
       ...draft.notes,

@@ -15,7 +15,7 @@ import { switchWithoutCall } from './switch-without-call';
 import { yBringsBlowerNeedsHeat } from './y-brings-blower';
 import { zoneBoardWithPair } from './zone-board-with-pair';
 
-/** Combinations that make no sense, each with its reason. */
+/** Senseless combinations, each with its reason. */
 export const REFUSALS: readonly Rule<Facts>[] = [
   oilInPackaged,
   furnaceNotCalled,
@@ -33,5 +33,5 @@ export const REFUSALS: readonly Rule<Facts>[] = [
   yBringsBlowerNeedsHeat,
 ];
 
-/** Why a job's wiring cannot be planned; empty where it can. */
+/** Why a job's wiring cannot be planned; empty if it can. */
 export const refusals = (facts: Facts): Finding[] => applyRules(REFUSALS, facts);

@@ -3,7 +3,7 @@ import type { Facts } from '../../job/document';
 import type { Rule } from '../../job/finding';
 import { kitRows } from '../../job/kit-rows';
 
-/** Whether heat starts the blower by itself: a furnace's board does, a kit by its interlock. */
+/** Whether heat starts the blower by itself: a furnace board does, a kit through its interlock. */
 const heatStartsBlower = (facts: Facts): boolean =>
   backupOf(facts) === 'fossil' ? facts.furnace.burnerControl === 'board' : facts.heatKit.hasInterlock;
 

@@ -23,7 +23,7 @@ export const auxPassesThermostats: WiringRule = {
           fix: 'Land the AUX call on the IN side of the outdoor thermostat only, with no jumper across it.',
           page: 'wiring',
           at: `outdoor-thermostats.${outdoorThermostat} in`,
-          // Where a switch lockouts two inputs there once was a finding for each, under one key.
+          // A switch that locks out two inputs once gave two findings with one key.
           ...(behind.length > 1 ? { aspect: `banks ${banks.join(' and ')}` } : {}),
         },
       ];

@@ -6,7 +6,7 @@ import { capital } from '../../units/capital';
 import { colorName, type Harness, landedConductors, refText, refWords } from '../harness';
 import type { WiringRule, WiringSubject } from './subject';
 
-/** The conductor that brings a group of points to the common, and where the plan has it. */
+/** The conductor that connects a group of points to common, and its planned place. */
 const wayHome = (harness: Harness, planned: Harness, group: readonly string[]): string | null => {
   for (const found of landedConductors(harness)) {
     const was = planned.conductors.find(({ id }) => id === found.id);
@@ -19,7 +19,7 @@ const wayHome = (harness: Harness, planned: Harness, group: readonly string[]): 
   return null;
 };
 
-/** Outputs that would short the transformer when they close, and the lamp's input, which would only stay dark. */
+/** Outputs that would short the transformer when they close; the lamp's input would only stay dark. */
 const outputsOf = ({
   facts,
   harness,

@@ -8,14 +8,16 @@ import { allCoils, type StatesByCall } from '../behaviour';
 import { refText } from '../harness';
 import type { WiringRule, WiringSubject } from './subject';
 
-/** The coils that emergency heat has to bring. */
+/** Coils that emergency heat must turn on. */
 export const backupCoils = (facts: Facts): CoilId[] =>
   backupOf(facts) === 'fossil' ? [FURNACE_COIL] : reachableBanks(facts).map(bankCoilId);
 
 const missing = (facts: Facts, states: StatesByCall) =>
   backupCoils(facts).filter((coil) => !states.get('emergency')!.energised.has(coil));
 
-/** Whether AUX and E are jumpered with an outdoor thermostat behind them: the jumper is what makes emergency wait. */
+/**
+ * Whether AUX and E are jumpered with an outdoor thermostat after them: the jumper is what locks out emergency heat.
+ */
 const isJumpered = ({ facts, joined }: WiringSubject): boolean => {
   const { aux, emergency } = backupOutputs(facts);
   return (

@@ -3,7 +3,7 @@ import { backupOf } from '../../job/backup';
 import { kitRows } from '../../job/kit-rows';
 import type { WiringRule } from './subject';
 
-/** Calls in which no one wants heat. */
+/** Calls in which heat is not wanted. */
 const NO_HEAT = ['off', 'fan', 'cool-1', 'cool-2'] as const;
 
 export const faultHeatWaits: WiringRule = {

@@ -13,7 +13,7 @@ export const furnaceAlone: WiringRule = {
   why: 'With the coil above the furnace, running both drives head pressure past its limits.',
   check: ({ facts, cold, during }) => {
     if (backupOf(facts) !== 'fossil') return [];
-    // In a defrost the indoor coil is cold: a burner there tempers, where nothing interlocks the two.
+    // In a defrost the indoor coil is cold: a burner may temper the air if nothing interlocks the two.
     const mayTemper = facts.furnace.interlock === 'none';
     const calls = callsOf(facts)
       .filter((call) => call !== 'defrost' || !mayTemper)

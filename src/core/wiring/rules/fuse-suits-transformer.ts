@@ -1,9 +1,9 @@
 import { roundTo } from '../../units/round';
 import type { WiringRule } from './subject';
 
-/** Boards carry 3 A or 5 A fuses; a Class 2 circuit has no more than 5 A. Source: NEC chapter 9, table 11(A). */
+/** Boards have 3 A or 5 A fuses; a class 2 circuit has at most 5 A. Source: NEC chapter 9, table 11(A). */
 const MOST_AMPS = 5;
-/** A fuse of more times the transformer's own current opens after the winding has burned. Our judgment. */
+/** A fuse rated at a higher multiple of the transformer's current opens after the winding has burned. Our judgment. */
 const MOST_TIMES = 4;
 
 export const fuseSuitsTransformer: WiringRule = {

@@ -40,7 +40,7 @@ import { valveAgrees } from './valve-agrees';
 import { wetSwitchStopsHeat } from './wet-switch-stops-heat';
 import { zonesLetHeat } from './zones-let-heat';
 
-/** What a wiring must pass, gravest dangers first. */
+/** Wiring rules, worst dangers first. */
 export const WIRING_RULES: readonly WiringRule[] = [
   safetyNotBridged,
   hotAndCommonApart,

@@ -7,7 +7,7 @@ import { coldMoment, type WiringRule, type WiringSubject } from './subject';
 const ABOUT = { page: 'wiring', fact: 'furnace.interlock' } as const;
 const LOOK = 'Check its W and C first, then Y. No wire or jumper may carry Y around it.';
 
-/** A thermostat that calls compressor and furnace together: what the interlock is there for. */
+/** A thermostat that calls compressor and furnace together: the interlock must handle it. */
 const callsBoth = (facts: Facts): Facts => ({
   ...facts,
   thermostat: { ...facts.thermostat, backupSetting: 'electric' },
@@ -40,7 +40,7 @@ export const interlockWorks: WiringRule = {
         fix: LOOK,
         aspect: 'hot air',
       });
-    // In one cabinet the manufacturer keeps the two apart, second stage and all.
+    // In a packaged unit the manufacturer keeps the two apart, second stage included.
     if (facts.system.cabinet !== 'packaged' && energised.has(SECOND_STAGE_COIL) && !energised.has(COMPRESSOR_COIL))
       found.push({
         ...ABOUT,

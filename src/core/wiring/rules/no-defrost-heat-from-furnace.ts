@@ -3,7 +3,7 @@ import type { Found } from '../../job/finding';
 import { landedConductors } from '../harness';
 import type { WiringRule } from './subject';
 
-/** With nothing between the two it is a choice, and both of its sides are said. */
+/** Without an interlock it is a choice, and both sides are stated. */
 const ASKED: Pick<Found, 'severity' | 'what' | 'fix'> = {
   severity: 'advice',
   what: 'The furnace warms the air in defrost: W-out is landed, and nothing interlocks the two.',

@@ -1,7 +1,7 @@
 import type { Found, Severity } from '../../job/finding';
 import type { BehaviorChange } from '../behaviour';
 
-/** A coil that does otherwise than planned, as a finding: it points at the coil, and the moves mend it. */
+/** A finding on a coil that deviates from the plan: it points at the coil, and the moves fix it. */
 export const offPlan = (
   { coil }: BehaviorChange,
   about: { readonly severity: Severity; readonly what: string; readonly aspect: string },
@@ -12,7 +12,7 @@ export const offPlan = (
   at: coil.id,
 });
 
-/** Changes of coils that others do not tell already: the same coil doing the same. */
+/** Coil changes not covered by other findings: the same coil doing the same. */
 export const unexplained = (
   changes: readonly BehaviorChange[],
   told: readonly BehaviorChange[],

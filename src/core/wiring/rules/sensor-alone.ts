@@ -18,7 +18,7 @@ const words = (node: string) => {
 const OWN = ['S1', 'S2'].map((mark) => nodeOf('thermostat', mark));
 const SENSOR = ['S1', 'S2'].map((mark) => nodeOf('outdoor-sensor', mark));
 
-/** A terminal of the sensor that is joined to one of another kind. */
+/** A sensor terminal joined to another kind of terminal. */
 const strangers = ({ joined }: WiringSubject, points: readonly string[]): Found[] => {
   const told = new Set<string>();
   return points.flatMap((node): Found[] => {
@@ -39,7 +39,7 @@ const strangers = ({ joined }: WiringSubject, points: readonly string[]): Found[
   });
 };
 
-/** Control volts on a terminal of the thermostat's that is for a thermistor alone. */
+/** Control volts on a thermostat terminal meant for a thermistor. */
 const live = ({ cold }: WiringSubject, points: readonly string[]): Found[] =>
   points.flatMap((node): Found[] => {
     const fed = [...cold.values()].filter(({ network }) => !isFloating(network, node));
@@ -58,7 +58,7 @@ const live = ({ cold }: WiringSubject, points: readonly string[]): Found[] =>
         ];
   });
 
-/** What a job loses with its outdoor temperature. */
+/** What a job loses without its outdoor temperature. */
 const openFinding = (facts: Facts): Found => {
   const { compressorBelowF, auxAboveF } = lockoutsInForce(facts);
   const losesGates = compressorBelowF !== null || auxAboveF !== null;

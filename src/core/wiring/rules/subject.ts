@@ -9,7 +9,7 @@ import type { Harness } from '../harness';
 import { type Joined, joined } from '../joined';
 import type { Bench } from '../state';
 
-/** What a wiring rule looks at: what is in the wall, next to the plan, in every call, with the lockouts lifted. */
+/** Subject of a wiring rule: actual and planned wiring in every call, with lockouts removed. */
 export interface WiringSubject {
   readonly facts: Facts;
   /** The same with the job's own lockouts. */
@@ -19,15 +19,15 @@ export interface WiringSubject {
   readonly harness: Harness;
   readonly bench: Bench;
   readonly joined: Joined;
-  /** In the cold, where every outdoor thermostat is closed. */
+  /** In the cold, with every outdoor thermostat closed. */
   readonly cold: StatesByCall;
-  /** In mild weather, where every outdoor thermostat is open; the board defrosts as in the cold. */
+  /** In mild weather, with every outdoor thermostat open; the board defrosts as in the cold. */
   readonly mild: StatesByCall;
   readonly plannedCold: StatesByCall;
   readonly plannedMild: StatesByCall;
-  /** What coils do otherwise than planned in the cold, those that power a control among them. */
+  /** Coils that deviate from the plan in the cold, including powering ones. */
   readonly coldChanges: readonly BehaviorChange[];
-  /** In the cold, with something happening outside the thermostat. */
+  /** In the cold, with an outside condition. */
   readonly during: (condition: ConditionId) => StatesByCall;
   readonly plannedDuring: (condition: ConditionId) => StatesByCall;
 }
@@ -39,13 +39,13 @@ const COLD: Moment = { outdoorF: -20, indoorF: 60, call: 'off', scenario: NO_FAU
 /** The coldest moment of a subject under a call. */
 export const coldMoment = (call: Moment['call']): Moment => ({ ...COLD, call });
 
-/** A job with nothing that holds a call by outdoor temperature: its wiring is judged with all that it may carry. */
+/** A job without outdoor lockouts: its wiring is judged with everything that it may carry. */
 const lifted = (facts: Facts): Facts => ({
   ...facts,
   gates: { ...facts.gates, compressorBelowF: null, auxAboveF: null },
 });
 
-/** The same in weather in which no outdoor thermostat has closed. */
+/** The same in weather with no outdoor thermostat closed. */
 const inMildWeather = (facts: Facts): Facts => ({
   ...facts,
   gates: {
@@ -54,7 +54,7 @@ const inMildWeather = (facts: Facts): Facts => ({
   },
 });
 
-/** Everything that the rules need of a harness, each calculated once. */
+/** Everything that the rules need of a harness, each computed once. */
 export const wiringSubject = (jobFacts: Facts, sound: Bench, wall: Bench): WiringSubject => {
   const facts = lifted(jobFacts);
   const hasGates = facts.gates.outdoorThermostats.length > 0;

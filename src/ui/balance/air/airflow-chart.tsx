@@ -17,11 +17,11 @@ interface AirflowChartProps {
 }
 
 const SHARES = [0.6, 0.7, 0.8, 0.9, 1, 1.1, 1.2, 1.3];
-/** Lines are told apart by their dashes, not by color alone; the legend says which is which. */
+/** Lines differ by dashes, not only by color; the legend explains them. */
 const DASHES = [0, 6, 2, 10, 4] as const;
 const DASH_WORDS = ['——', '– – –', '·····', '—  —', '- - -'] as const;
 
-/** Air at the register in each state, against airflow: fewer CFM, hotter air, up to where a limit opens. */
+/** Register air in each state against airflow: less airflow, hotter air, up to where a limit opens. */
 const AirflowChart = ({ facts, states, roomF }: AirflowChartProps) => {
   const { scale, unit } = useDegrees();
   const setCfm = facts.airHandler.heatCfm;

@@ -6,14 +6,14 @@ import { SOURCE_COLOR } from '../../theme/source-colors';
 interface StateLinesProps {
   readonly states: readonly SupplyState[];
   readonly roomF: number;
-  /** Hottest air that the indoor unit's label allows, °F. */
+  /** Maximum supply air on the indoor unit's label, °F. */
   readonly limitF: number | null;
 }
 
-/** Air under this feels cool on skin though it warms the room, °F. */
+/** Air below this feels cool on the skin though it warms the room, °F. */
 const SKIN_F = 95;
 
-/** Degrees from one mark of the scale to the next. */
+/** Degrees between scale marks. */
 const TICK_EVERY = { F: 20, C: 10 } as const;
 
 const scaleOf = (states: readonly SupplyState[], limitF: number | null): SpanF => {
@@ -21,7 +21,7 @@ const scaleOf = (states: readonly SupplyState[], limitF: number | null): SpanF =
   return [Math.floor(Math.min(...all) / 10) * 10, Math.ceil(Math.max(...all) / 10) * 10 + 5];
 };
 
-/** Each state as a bar from the room's air to the register's, on one scale. */
+/** Each state as a bar from room air to register air, on one scale. */
 export const StateLines = ({ states, roomF, limitF }: StateLinesProps) => {
   const degrees = useDegrees();
   const spanF = scaleOf(states, limitF);

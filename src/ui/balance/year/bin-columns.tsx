@@ -16,7 +16,7 @@ interface BinColumnsProps {
   readonly parts: readonly BinPart[];
 }
 
-/** Each bin a column of its sources; what nothing gives is striped. Loaded when it is shown. */
+/** Each bin as a column of its sources; the shortfall is striped. Loaded on demand. */
 const BinColumns = ({ bins, parts }: BinColumnsProps) => {
   const { theme } = useTheme();
   const { figure, text, unit } = useDegrees();

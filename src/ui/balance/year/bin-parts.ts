@@ -1,11 +1,11 @@
 import type { YearBin } from '@/core/balance/year/year-sums';
 import type { SOURCE_COLOR } from '../../theme/source-colors';
 
-/** One of what heats a house in a year. */
+/** A part of a year's heat. */
 export interface BinPart {
   readonly key: 'compressorBtu' | 'stripsBtu' | 'fossilBtu' | 'shortBtu';
   readonly label: string;
-  /** What gives it; null: nothing does. */
+  /** Its source; null: shortfall. */
   readonly source: keyof typeof SOURCE_COLOR | null;
 }
 
@@ -16,6 +16,6 @@ const ALL: readonly BinPart[] = [
   { key: 'shortBtu', label: 'Shortfall', source: null },
 ];
 
-/** The parts that some bin has. */
+/** Parts that occur in some bin. */
 export const partsOf = (bins: readonly YearBin[]): readonly BinPart[] =>
   ALL.filter(({ key }) => bins.some((bin) => bin[key] > 1));

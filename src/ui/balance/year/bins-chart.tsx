@@ -56,7 +56,7 @@ const BinTable = ({ bins, parts }: { bins: readonly YearBin[]; parts: readonly B
   );
 };
 
-/** Heat of a year by outdoor temperature, million Btu, each bin a column of its sources; the same as a table. */
+/** A year's heat by outdoor temperature, million Btu, each bin a column of its sources; the same as a table. */
 export const BinsChart = ({ year }: { year: Year }) => {
   const bins = year.bins.filter(({ loadBtu }) => loadBtu > 0);
   const parts = partsOf(bins);

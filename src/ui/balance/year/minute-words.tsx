@@ -6,13 +6,13 @@ const dollars = (value: number) => `$${Math.round(Math.abs(value)).toLocaleStrin
 
 interface MinuteWordsProps {
   readonly stands: MinutePlan;
-  /** What the same year costs by bins, $. */
+  /** Cost of the same year by bins, $. */
   readonly byBins: number | null;
   readonly reasons: readonly MinuteReason[];
   readonly isWhole: boolean;
 }
 
-/** What a year by the minute says next to the year by bins, and why they differ. */
+/** Difference between a year by the minute and by bins, and its reasons. */
 export const MinuteWords = ({ stands, byBins, reasons, isWhole }: MinuteWordsProps) => {
   const { year, minutes } = stands;
   return (

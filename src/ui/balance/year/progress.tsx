@@ -1,4 +1,4 @@
-/** How far a piece of work is, and the way to end it. */
+/** Progress of a task, with a cancel button. */
 export const Progress = ({ label, share, onCancel }: { label: string; share: number; onCancel: () => void }) => (
   <div className="flex items-center gap-3">
     <progress aria-label={label} value={share} max={1} className="h-2 min-w-0 flex-1 accent-[var(--ink)]" />

@@ -23,7 +23,7 @@ const begin: StartWork<Asked, readonly ComparedPlan[]> = ({ facts, ways, hoursF 
   return worker.end;
 };
 
-/** The ways hour by hour, from a worker. */
+/** Plans hour by hour, from a worker. */
 export const useHourly = (isWanted: boolean, facts: Facts, ways: readonly LockoutPlan[], hoursF: Float64Array | null) =>
   useLongWork(
     useMemo(() => (isWanted && hoursF !== null ? { facts, ways, hoursF } : null), [isWanted, facts, ways, hoursF]),

@@ -16,13 +16,13 @@ interface Asked {
   readonly weather: HourlyWeather;
 }
 
-/** The ways by the minute, and what minutes know that hours do not. */
+/** Plans by the minute, and results that only minutes give. */
 interface Answer {
   readonly compared: readonly MinutePlan[];
   readonly reasons: readonly MinuteReason[];
 }
 
-/** Twelve days that mean their months first, so that there is something to see; then every minute. */
+/** Twelve representative days first, for a quick result; then every minute. */
 const begin: StartWork<Asked, Answer> = ({ sent, ways, weather }, { onShare, onAnswer }) => {
   const worker = startDayWorker();
   const work = async () => {
@@ -38,7 +38,7 @@ const begin: StartWork<Asked, Answer> = ({ sent, ways, weather }, { onShare, onA
   return worker.end;
 };
 
-/** The ways minute by minute, from a worker. */
+/** Plans minute by minute, from a worker. */
 export const useMinutes = (
   isWanted: boolean,
   sent: SentJob,

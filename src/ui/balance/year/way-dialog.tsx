@@ -10,7 +10,7 @@ import { DialogClose, DialogFrame } from '../../kit/dialog-frame';
 
 const FIXED = 'fixed';
 
-/** The temperature that stands, or one to begin with. */
+/** The present temperature, or a starting value. */
 const standingOr = (value: LockoutPlan['compressorBelow'] | LockoutPlan['auxAbove'], first: number): number =>
   typeof value === 'number' ? value : first;
 
@@ -35,7 +35,7 @@ interface WayDialogProps {
   readonly onClose: () => void;
 }
 
-/** Changes one way. */
+/** Edits one plan. */
 export const PlanDialog = ({ way, backup, onKeep, onRemove, onClose }: WayDialogProps) => {
   const [draft, setDraft] = useState(way);
   const set = (part: Partial<LockoutPlan>) => setDraft((now) => ({ ...now, ...part }));

@@ -77,7 +77,7 @@ interface WaysTableProps {
   readonly onEdit: (at: number) => void;
 }
 
-/** Ways of setting the lockouts side by side, the job as set now first; the best of each measure is marked. */
+/** Lockout plans side by side, the present settings first; the best of each measure is marked. */
 export const PlansTable = ({ compared, onTake, onEdit }: WaysTableProps) => {
   const degrees = useDegrees();
   const leastShort = Math.min(...compared.map(({ year }) => year.shortHours));
@@ -104,7 +104,7 @@ export const PlansTable = ({ compared, onTake, onEdit }: WaysTableProps) => {
         <tbody>
           {MEASURES.filter(({ isShown }) => isShown(compared)).map(({ label, unit, isDegrees, of, best }) => {
             const values = compared.map(({ year }) => of(year));
-            // A way that leaves the house short does not win by what it does not give.
+            // A plan with a shortfall does not win by heat it does not give.
             const known = values.flatMap((value, at) =>
               value === null || compared[at]!.year.shortHours > leastShort ? [] : [value],
             );

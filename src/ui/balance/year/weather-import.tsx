@@ -22,9 +22,7 @@ type State =
   | { readonly kind: 'asks'; readonly given: Given; readonly found: Exclude<WeatherRead, { kind: 'read' | 'wrong' }> }
   | { readonly kind: 'refused'; readonly words: string; readonly again?: () => void };
 
-/**
- * Brings in an EPW file or a CSV of hours. What a file leaves open is asked; nothing is filled or converted unasked.
- */
+/** Imports an EPW file or a CSV of hours. Asks what a file leaves open; nothing is filled or converted unasked. */
 export const WeatherImport = ({ onAdded }: { onAdded: (weather: StoredWeather) => void }) => {
   const [state, setState] = useState<State>({ kind: 'idle' });
   const { me, personId, crewId } = useAtWork();
@@ -64,7 +62,7 @@ export const WeatherImport = ({ onAdded }: { onAdded: (weather: StoredWeather) =
       given.text,
       given.file,
       given.options,
-      // Progress may come in after the answer: by then it says nothing.
+      // Progress that arrives after the answer is ignored.
       proxy((share: number) => setState((now) => (now.kind === 'reading' ? { ...now, share } : now))),
     );
     worker.end();

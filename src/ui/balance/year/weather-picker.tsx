@@ -11,7 +11,7 @@ import { usePerson } from '../../person/person';
 import { call, failedWords } from '../../requests/api';
 import { WeatherImport } from './weather-import';
 
-/** Which year of weather the job is reckoned with: a bundled climate, or one brought in. */
+/** Weather of the job's year: a bundled climate, or an imported year. */
 export const WeatherPicker = ({ brought }: { brought: readonly StoredWeather[] }) => {
   const { change } = useBundleActions();
   const chosen = useJob((job) => job.facts.year.weather);

@@ -51,7 +51,7 @@ const PRICE_FACTS: readonly FactPath[] = [
 
 const save = (name: string, text: string) => download(name, new Blob([text], { type: 'text/csv;charset=utf-8' }));
 
-/** A year of the job under each way of setting its lockouts. */
+/** A year of the job under each lockout plan. */
 export const YearPage = ({ brought }: { brought: readonly StoredWeather[] }) => {
   const facts = useJob((job) => job.facts);
   const setFact = useJob((job) => job.setFact);

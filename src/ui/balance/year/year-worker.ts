@@ -3,7 +3,7 @@
 import { type Remote, wrap } from 'comlink';
 import type { YearWorker } from '@/workers/year.worker';
 
-/** A worker for one piece of work; ending it is how the work is canceled. */
+/** A worker for one task; terminating it cancels the task. */
 export const startYearWorker = (): { readonly remote: Remote<YearWorker>; readonly end: () => void } => {
   const worker = new Worker(new URL('../../../workers/year.worker.ts', import.meta.url), { type: 'module' });
   return { remote: wrap<YearWorker>(worker), end: () => worker.terminate() };

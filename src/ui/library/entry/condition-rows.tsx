@@ -5,7 +5,7 @@ import { asTests, shownBy } from '@/core/setup/profiles/edit';
 import { type ControllerProfile, optionsOf, type ProfileEntry } from '@/core/setup/profiles/profile';
 import { Cell, Pick } from '../fields';
 
-/** When an entry is shown at all. */
+/** When an entry is displayed. */
 export const ConditionRows = ({
   profile,
   entry,

@@ -30,11 +30,11 @@ interface EntryEditorProps {
   readonly onRemove: (at: number) => void;
 }
 
-/** One entry of a profile, as it is typed in from a manual; what is wrong with it stands under it. */
+/** One entry of a profile, typed from a manual; its problems are shown below it. */
 export const EntryEditor = memo(
   ({ profile, entry, at, problems, onChange, onMove, onCopy, onRemove }: EntryEditorProps) => {
     const change = (next: ProfileEntry) => onChange(at, next);
-    // What an entry was before its form was changed, so that a change of mind costs nothing. Entries move: by code.
+    // An entry before its form was changed, to restore it. Entries move, so by code.
     const [had, setHad] = useState<{ readonly code: string; readonly forms: readonly EntryForm[] } | null>(null);
     const earlier = had?.code === entry.code ? had.forms : [];
     const settings = settingsOf(entry);

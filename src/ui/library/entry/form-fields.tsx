@@ -3,7 +3,7 @@
 import { type ControllerProfile, NUMBER_SCALES, type ProfileEntry } from '@/core/setup/profiles/profile';
 import { Field, Pick } from '../fields';
 
-/** What an entry's form asks for next to its options: a range, a bank and its switches, a block. */
+/** Fields of an entry's form besides options: a range, a bank and its switches, a block. */
 export const FormFields = ({
   profile,
   entry,

@@ -11,7 +11,7 @@ import { Cell, Pick } from '../fields';
 const asNumberOrText = (text: string): string | number | null =>
   text === 'none' ? null : text.trim() !== '' && Number.isFinite(Number(text)) ? Number(text) : text;
 
-/** The options of an entry: code, words, and what each means. */
+/** Options of an entry: code, label, and meaning. */
 export const OptionRows = ({ entry, onChange }: { entry: ProfileEntry; onChange: (entry: ProfileEntry) => void }) => {
   if (entry.form.kind === 'number') return null;
   const form = entry.form;

@@ -24,7 +24,7 @@ type Quantity = (typeof QUANTITIES)[number][0];
 
 const LIFTED: ProbePlacement = { value: null, unit: 'V', ohms: null };
 
-/** What the meter shows, several times a second, from when its leads were put on. */
+/** The simulated meter's display, several times a second, from when its probes were placed. */
 const useShown = (held: ProbePlacement) => {
   const [face, setFace] = useState<number | 'OL' | null>(null);
   const [since, setSince] = useState<{ held: ProbePlacement; atMs: number } | null>(null);
@@ -147,7 +147,7 @@ const HouseHeld = ({
   );
 };
 
-/** A meter that is held to a typed figure, or to a house with something wrong in it. */
+/** A meter that shows a typed value, or a house with a fault. */
 export const SimulatedMeter = () => {
   const [isInHouse, setInHouse] = useState(true);
   const [typed, setTyped] = useState<ProbePlacement>({ value: 24.6, unit: 'V', ohms: 10e6 });

@@ -12,10 +12,10 @@ import { useSending } from './use-radio';
 
 const MINUTES_PER_DAY = 1440;
 const DAYS = 365;
-/** Morning of the fifteenth of January. */
+/** Morning of January 15. */
 const FIRST_MINUTE = 14 * MINUTES_PER_DAY + 7 * 60;
 
-/** An outdoor sensor in a year of made-up weather: what it sends goes by the minute, a minute a second. */
+/** An outdoor sensor in a year of made-up weather: it sends one minute per second. */
 export const SimulatedWeather = () => {
   const { text } = useDegrees();
   const [climate, setClimate] = useState(CLIMATES[0]!.id);

@@ -7,21 +7,21 @@ import { useProbesWanted } from './use-radio';
 
 type Leads = Extract<RadioWord, { kind: 'leads' }>;
 
-/** The house that the leads are in: its job, what can be wrong with it, what is, and what is met there. */
+/** The simulated house: its job, possible causes, actual cause, and observations. */
 export interface House {
   readonly leads: Leads;
   readonly name: string;
   readonly faults: readonly Fault[];
   readonly fault: string;
-  /** What its owner says; null: not calculated yet. */
+  /** The homeowner's complaint; null: not calculated yet. */
   readonly said: string | null;
   readonly met: Met;
 }
 
-/** Any of several, by chance. */
+/** A random one of several. */
 const anyOf = (faults: readonly Fault[]): string => faults[Math.floor(Math.random() * faults.length)]?.id ?? '';
 
-/** A house with something wrong in it, that answers wherever a job's page puts the leads. */
+/** A house with a fault that answers wherever a job's page puts the probes. */
 export const useHouse = () => {
   const remote = useRef<Remote<DiagnosisWorker> | null>(null);
   const [house, setHouse] = useState<House | null>(null);
@@ -44,7 +44,7 @@ export const useHouse = () => {
     setHouse({ leads, name: jobName(facts), faults, fault, said: isSame ? house.said : null, met });
     setWorking(false);
     if (isSame && house.said !== null) return;
-    // What the owner says takes longer than what a meter shows: it follows.
+    // The complaint takes longer to calculate than a meter reading: it follows.
     const said = await worker.saidOf(facts, moment, fault);
     setHouse((now) => (now && now.fault === fault ? { ...now, said } : now));
   };
@@ -52,7 +52,7 @@ export const useHouse = () => {
   return {
     house,
     isWorking,
-    /** Puts another fault into the house; empty: any. */
+    /** Puts another fault into the house; empty: random. */
     choose: (fault: string) => house && void goTo(house.leads, fault),
   };
 };

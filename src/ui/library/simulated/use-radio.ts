@@ -4,9 +4,9 @@ import type { Shown } from '@/core/instrument/shown';
 import { openRadio, type RadioWord } from '../../meter/radio';
 
 /**
- * Sends what an instrument shows, over and over, to every page of this browser that listens.
+ * Sends an instrument's display repeatedly to all listening pages of this browser.
  * @param everyMs how often it sends
- * @param read what it shows now; the same function as long as it is held to the same
+ * @param read present display; the same function while its target is unchanged
  */
 export const useSending = (everyMs: number, read: (() => readonly Shown[]) | null) => {
   useEffect(() => {
@@ -23,7 +23,7 @@ export const useSending = (everyMs: number, read: (() => readonly Shown[]) | nul
   }, [everyMs, read]);
 };
 
-/** Hears where pages want the leads. */
+/** Listens for where pages want the probes. */
 export const useProbesWanted = (onLeads: (leads: Extract<RadioWord, { kind: 'leads' }>) => void) => {
   const handler = useRef(onLeads);
   useEffect(() => {

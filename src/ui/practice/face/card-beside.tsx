@@ -6,7 +6,7 @@ import { type Face, shownCode } from '@/core/setup/face/face';
 import { isMet } from '@/core/setup/face/follow';
 import { LocalizedDegrees } from '../../degrees/degrees';
 
-/** A code with what it means, where it does not say that itself. */
+/** A code with its meaning, if that differs. */
 const withWords = (code: string, words: string): string => (words.startsWith(code) ? words : `${code} · ${words}`);
 
 const wantedWords = (target: Target): string => {
@@ -14,7 +14,7 @@ const wantedWords = (target: Target): string => {
   return target.kind === 'leave' ? 'as found' : 'no code';
 };
 
-/** Where an entry stands, whether that counts yet, and what there is to know of it. */
+/** State of an entry, whether it counts yet, and notes. */
 const standsWords = (face: Face, line: CardLine): string => {
   const { entry, key, target } = line;
   const code = shownCode(face, key);
@@ -31,7 +31,7 @@ const standsWords = (face: Face, line: CardLine): string => {
     .join(' ');
 };
 
-/** The card of a house next to its controller: what is wanted, what is there, and whether it counts yet. */
+/** A house's card next to its controller: targets, present values, and whether they count yet. */
 export const CardBeside = ({ card, face }: { card: Card; face: Face }) => (
   <ol>
     {card.lines.map((line) => {

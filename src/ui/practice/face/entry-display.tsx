@@ -7,7 +7,7 @@ const STANDINGS: Readonly<Record<ShownEntry['standing'], string>> = {
   'in-force': 'As saved',
 };
 
-/** A controller’s display with one of its entries on it. */
+/** A controller’s display with one of its entries. */
 export const EntryDisplay = ({ entry }: { entry: ShownEntry }) => (
   <>
     <p className="font-mono text-lg">

@@ -45,7 +45,7 @@ const Display = ({ face }: { face: Face }) => {
   );
 };
 
-/** A controller on the bench: its own menus, worked by keys, with the card of a house next to it. */
+/** A simulated controller: its own menus, operated by keys, next to a house's card. */
 export const FacePage = ({ profile }: { profile: ControllerProfile }) => {
   const [houseId, setHouse] = useState<string>(SAMPLES[0]!.id);
   const [face, setFace] = useState(() => faceOf(profile));

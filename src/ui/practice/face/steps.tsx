@@ -1,4 +1,4 @@
-/** Steps as the manual has them, to be done by hand before the key next to them is pressed. */
+/** Manual steps, to do before pressing the key next to them. */
 export const Steps = ({ steps }: { steps: readonly string[] }) => (
   <ol className="list-decimal pl-5 text-sm">
     {steps.map((step) => (

@@ -61,7 +61,7 @@ const TargetWords = ({ line: { target, found, left, before } }: { line: CardLine
   }
 };
 
-/** What was found, left and read back, on paper; a line to write on where nothing was. */
+/** Found, left and read-back values on paper, with a line to write on where missing. */
 const PrintedMarks = ({ line: { found, left, readBack } }: { line: CardLine }) => (
   <dl className="hidden grid-cols-3 gap-3 self-end print:grid">
     {(
@@ -79,7 +79,7 @@ const PrintedMarks = ({ line: { found, left, readBack } }: { line: CardLine }) =
   </dl>
 );
 
-/** One entry as it is met: its code, what it is to be given, and ticks for found, left and read back. */
+/** One entry: its code, target, and ticks for found, left and read back. */
 export const CardEntry = ({ line, profile }: { line: CardLine; profile: ControllerProfile }) => {
   const { mark } = useMark(profile);
   const [asks, setAsks] = useState<string | null>(null);
@@ -152,7 +152,7 @@ export const CardEntry = ({ line, profile }: { line: CardLine; profile: Controll
             onCommit={(value) => mark(line, 'read-back', value)}
           />
         ) : (
-          // What is left as set now, and was not looked at, has nothing to be read back.
+          // A value left unchanged and unchecked has nothing to read back.
           (left || wanted) && (
             <TickButton
               isOn={left !== null && readBack?.value === left.value}

@@ -25,8 +25,8 @@ const CAUTIONS: Record<ControllerRole, string> = {
 };
 
 /**
- * The card of one controller of the job: choose its profile, then go through it.
- * @param own profiles of the crew, next to those that ship
+ * The card of one of the job's controllers: choose its profile, then go through it.
+ * @param own profiles of the crew, besides the shipped ones
  */
 export const CardPage = ({ role, own }: { role: ControllerRole; own: readonly ControllerProfile[] }) => {
   const chosen = useJob((job) => job.facts.setup[FIELDS[role]]);

@@ -6,7 +6,7 @@ import type { ControllerProfile } from '@/core/setup/profiles/profile';
 import { DateText } from '../../kit/date-text';
 import { useMark } from './use-mark';
 
-/** Steps that are no entry: before, into the setup, save, activate, read back. */
+/** Steps other than entries: before, enter setup, save, activate, read back. */
 export const CardSteps = ({
   steps: { id, title, steps, done },
   profile,

@@ -42,7 +42,7 @@ const GapLine = ({ gap: { what, fix, matters }, profile }: { gap: CardGap; profi
   </li>
 );
 
-/** The way through one controller, one thing at a time. */
+/** The card of one controller, one screen at a time. */
 export const CardView = ({ profile }: { profile: ControllerProfile }) => {
   const settings = useSettings();
   const marks = useJob((job) => job.settingMarks);

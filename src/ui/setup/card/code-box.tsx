@@ -7,14 +7,14 @@ import { useTyped } from '../../job/use-typed';
 
 interface CodeBoxProps {
   readonly label: string;
-  /** What it is for, once in the job. */
+  /** Unique name in the job. */
   readonly name: string;
   readonly entry: ProfileEntry;
   readonly value: string;
   readonly onCommit: (value: string) => void;
 }
 
-/** What a controller shows at an entry: one of its codes, or a number as it is on the display. */
+/** Displayed value of an entry: one of its codes, or a number. */
 export const CodeBox = ({ label, name, entry, value, onCommit }: CodeBoxProps) => {
   const id = useId();
   const [typed, setTyped] = useTyped(name);

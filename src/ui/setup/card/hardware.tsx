@@ -81,7 +81,7 @@ const Jumper = ({ block }: { block: JumperToBe }) => (
   </figure>
 );
 
-/** The switches and jumpers as they are to stand on the board; what was found otherwise stands under them. */
+/** Switches and jumpers as they should be set; different found positions below. */
 export const Hardware = ({ banks, jumpers }: { banks: readonly BankToBe[]; jumpers: readonly JumperToBe[] }) => (
   <section aria-label="Switch settings" className="my-4 flex flex-wrap gap-4">
     {jumpers.map((block) => (

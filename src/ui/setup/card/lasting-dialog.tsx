@@ -4,7 +4,7 @@ import type { CardLine } from '@/core/setup/card/card';
 import { wordsOfCode } from '@/core/setup/card/card';
 import { DialogClose, DialogFrame } from '../../kit/dialog-frame';
 
-/** Asks before a value that cannot be taken back; it wants to know first what was found. */
+/** Confirms an irreversible value; requires the found value first. */
 export const LastingDialog = ({
   line,
   code,

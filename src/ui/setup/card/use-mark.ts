@@ -6,12 +6,12 @@ import { factsOfMark } from '@/core/setup/card/facts-of-mark';
 import type { ControllerProfile } from '@/core/setup/profiles/profile';
 import { useJob, useJobNow } from '../../job/provider';
 
-/** Keeps what was done at a controller. Who does it is asked for once on the device; until then it waits here. */
+/** Stores marks at a controller. Asks for the person once per device; until then it waits here. */
 export const useMark = ({ role, id: profile }: ControllerProfile) => {
   const addMark = useJob((job) => job.addMark);
   const setFact = useJob((job) => job.setFact);
   const now = useJobNow();
-  /** Marks an entry; an empty value takes the mark back. What it tells of the job's facts lands there. */
+  /** Marks an entry; an empty value withdraws the mark. Its facts are updated on the job. */
   const mark = ({ entry, key, target, settings }: CardLine, kind: MarkKind, value: string) => {
     addMark({
       controller: role,

@@ -24,7 +24,7 @@ const figures = (month: BoardMonth): readonly string[] => [
   String(month.coldAirMin),
 ];
 
-/** A month under each board, and with what makes frost stay. */
+/** A month under each board, and with faults that leave frost. */
 export const BoardsTable = ({ months }: { months: readonly BoardMonth[] }) => (
   <Scroller label="A month of defrosts">
     <table className="w-full min-w-[44rem] border-collapse text-sm">

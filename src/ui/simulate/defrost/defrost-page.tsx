@@ -27,7 +27,7 @@ const CHOICES = [
   ...[...BOARD_VARIANTS, ...FROST_VARIANTS].map(({ id, label }) => ({ value: id, label })),
 ];
 
-/** One defrost magnified, and boards held against each other over a month of this climate. */
+/** One defrost in detail, and boards compared over a month of this climate. */
 export const DefrostPage = ({ brought }: { brought: readonly StoredWeather[] }) => {
   const facts = useJob((job) => job.facts);
   const sent = useSentJob();

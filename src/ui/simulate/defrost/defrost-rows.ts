@@ -17,7 +17,7 @@ const coil: CurveRow = {
   lines: [{ id: 'coil', colour: SOURCE_COLOR.defrost, values: ({ coilF }) => coilF }],
 };
 
-/** The rows of one defrost: what the board moves, the strips, and what coil, frost and register make of it. */
+/** Rows of one defrost: board outputs, strips, and the coil, frost and register. */
 export const defrostRows = (facts: Facts): readonly StripRow[] => {
   const rows = stripRows(facts);
   const of = (...ids: readonly string[]) => rows.filter(({ id }) => ids.includes(id));

@@ -23,7 +23,7 @@ const begin: StartWork<Asked, readonly BoardMonth[]> = ({ sent, weather, day }, 
   return worker.end;
 };
 
-/** A month under each board, calculated when it is asked for; with progress, and an end. */
+/** A month under each board, calculated on request, with progress and cancel. */
 export const useBoards = (sent: SentJob, weather: HourlyWeather | null, day: number) => {
   const [asked, setAsked] = useState<Asked | null>(null);
   const { answer, isWhole, share, cancel } = useLongWork(asked, begin, 0);

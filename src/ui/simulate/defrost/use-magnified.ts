@@ -30,7 +30,7 @@ const begin: StartWork<Asked, Answer> = ({ sent, id, weather, day }, { onAnswer 
   return worker.end;
 };
 
-/** One defrost of a way of living the day; undefined while the first is calculated, null where there is none. */
+/** One defrost of a plan; undefined while calculating, null if there is none. */
 export const useMagnified = (sent: SentJob, id: string, weather: HourlyWeather | null, day: number) => {
   const asked = useMemo(() => (weather === null ? null : { sent, id, weather, day }), [sent, id, weather, day]);
   const { answer } = useLongWork(asked, begin, 0);

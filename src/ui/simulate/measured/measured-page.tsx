@@ -37,7 +37,7 @@ const rounded = (value: number, step: number) => (Math.round(value / step) * ste
 const plusMinus = ({ value, spread }: Fitted, step: number) =>
   `${rounded(value, step)} ± ${rounded(Math.max(step, spread), step)}`;
 
-/** The house as it was measured: a cool-down of two readings, or a logger's file that loss and mass are fitted to. */
+/** The measured house: a cool-down of two readings, or a logger file that loss and mass are fitted to. */
 export const MeasuredPage = ({ brought }: { brought: readonly StoredWeather[] }) => {
   const facts = useJob((job) => job.facts);
   const setFact = useJob((job) => job.setFact);

@@ -9,7 +9,7 @@ import { Chart } from '../../kit/chart';
 import { plainChart, themeColor } from '../../theme/chart-colors';
 import { useTheme } from '../../theme/theme';
 
-/** The room as it was logged and as the fitted house has it. Loaded when it is shown. */
+/** Room temperature as logged and as fitted. Loaded on demand. */
 const RoomChart = ({ house }: { house: MeasuredHouse }) => {
   const { theme } = useTheme();
   const { scale, unit } = useDegrees();

@@ -1,7 +1,7 @@
 import type { LadderState } from '@/core/strips/ladder-state';
 import { DEAD, LEFT, LIVE } from './drawing';
 
-/** The 24 V side: which input brings which bank, and whether its coil is pulled in. */
+/** The 24 V side: which input turns on which bank, and whether its coil is in. */
 export const BankCoils = ({ y, state }: { y: number; state: LadderState }) => {
   const banks = [...new Map(state.rungs.map((each) => [each.rung.bank, each])).values()].sort(
     (a, b) => a.rung.bank - b.rung.bank,

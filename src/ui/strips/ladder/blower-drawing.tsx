@@ -1,7 +1,7 @@
 import { ClampRing } from './clamp-ring';
 import { DEAD, type DrawingProps, LEFT, LIVE, RIGHT } from './drawing';
 
-/** The blower between the legs, and why it runs or is stopped. */
+/** The blower between the legs, and why it runs or not. */
 export const BlowerDrawing = ({ y, isFed, drawing }: { y: number; isFed: boolean; drawing: DrawingProps }) => {
   const { runs, because } = drawing.state.blower;
   const wire = isFed ? (runs ? { stroke: 'var(--slate)', strokeWidth: 5 } : LIVE) : DEAD;

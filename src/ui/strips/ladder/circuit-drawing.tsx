@@ -9,7 +9,7 @@ import { RungDrawing } from './rung-drawing';
 /** Height of a circuit, drawing units. */
 export const heightOf = ({ rungs, hasBlower }: LadderCircuit) => HEAD + rungs.length * RUNG + (hasBlower ? 56 : 12);
 
-/** A branch circuit: breaker, both legs, its rungs, the blower where it is fed here. */
+/** A branch circuit: breaker, both legs, rungs, and the blower if fed here. */
 export const CircuitDrawing = ({
   circuit,
   y,

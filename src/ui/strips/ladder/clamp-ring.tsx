@@ -2,7 +2,7 @@ import { type ClampAt, clampId } from '@/core/strips/clamp';
 import type { DrawingProps } from './drawing';
 import { press } from './press';
 
-/** A clamp that can be put somewhere: a ring, filled where it is. */
+/** A clamp place: a ring, filled if the clamp is there. */
 export const ClampRing = ({
   x,
   y,

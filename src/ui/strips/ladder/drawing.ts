@@ -8,7 +8,7 @@ export interface PartAt {
   readonly element: number;
 }
 
-/** What every part of the drawing knows: the state, what is picked, what a tap does. */
+/** Shared by every part of the drawing: state, selection, tap handler. */
 export interface DrawingProps {
   readonly state: LadderState;
   readonly suppliedVolts: number;

@@ -7,13 +7,13 @@ import { CircuitDrawing, heightOf } from './circuit-drawing';
 import { type DrawingProps, WIDTH } from './drawing';
 
 /**
- * The kit as a ladder: a rung an element, both legs, breakers, blower. Live, glowing and dead differ in weight and
- * words, not in color alone.
+ * The kit as a ladder: a rung per element, both legs, breakers, blower. Live, heating and dead differ in line weight
+ * and words, not only in color.
  */
 export const LadderDrawing = (drawing: DrawingProps) => {
   const { ladder } = drawing.state;
   const isShort = useMedia(SHORT_SCREEN);
-  // On a screen that is wide and short the circuits stand side by side, so that the ladder is whole.
+  // On a wide, low screen the circuits are side by side, so that the ladder fits.
   const heights = ladder.circuits.map(heightOf);
   const placed = ladder.circuits.map((circuit, at) => ({
     circuit,

@@ -1,6 +1,6 @@
 import type { KeyboardEvent } from 'react';
 
-/** What makes a part of a drawing a button: click, Enter and space alike. */
+/** Makes a part of a drawing a button: click, Enter and space. */
 export const press = (onPress: () => void) => ({
   role: 'button' as const,
   tabIndex: 0,

@@ -5,7 +5,7 @@ import { ClampRing } from './clamp-ring';
 import { DEAD, type DrawingProps, HEAT, LEFT, LIVE, RIGHT } from './drawing';
 import { press } from './press';
 
-/** Where each part is on its rung: centre and half width. */
+/** Position of each part on its rung: center and half width. */
 const PLACE: Record<Exclude<PartKind, 'breaker'>, readonly [number, number]> = {
   link: [62, 20],
   element: [147, 46],
@@ -56,7 +56,7 @@ const zigzag = (x: number, half: number, y: number) => {
   return `M${x - half},${y} L${points.join(' L')} L${x + half},${y}`;
 };
 
-/** One element with everything in series with it, from leg to leg. */
+/** One element with everything in series, from leg to leg. */
 export const RungDrawing = ({
   state,
   y,

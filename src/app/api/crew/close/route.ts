@@ -4,7 +4,7 @@ import { withBody } from '@/server/http/with-body';
 import { audit } from '@/server/repositories/audit';
 import { cancelCrewDeletion, crewOf, scheduleCrewDeletion } from '@/server/repositories/crews';
 
-/** Says that the crew ends when its grace time has passed, or keeps it after all. */
+/** Schedules the deletion of the crew after its grace period, or cancels it. */
 export const POST = route(
   'close crew',
   'close',

@@ -14,7 +14,7 @@ export const GET = route('read crew defaults', 'see', async (_request, { scope }
   Response.json(await defaultsOf(scope)),
 );
 
-/** Decides what new jobs begin with; where someone else did meanwhile, nothing changes and his is the answer. */
+/** Sets the defaults of new jobs; if someone else did meanwhile, nothing changes and theirs are returned. */
 export const PUT = route(
   'decide crew defaults',
   'settle',

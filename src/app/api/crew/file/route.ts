@@ -3,7 +3,7 @@ import { audit } from '@/server/repositories/audit';
 import { crewFile } from '@/server/repositories/crew-file';
 import { crewOf } from '@/server/repositories/crews';
 
-/** Everything of the crew as one file, line by line as it is read. */
+/** All data of the crew as one file, streamed line by line. */
 export const GET = route('export crew', 'close', async (_request, { principal, scope }) => {
   await audit(scope, principal.name, 'exported', 'exported everything to a file');
   const { handle } = await crewOf(scope);

@@ -6,7 +6,7 @@ import { withFile } from '@/server/http/with-body';
 import { importJob } from '@/server/repositories/import-job';
 import { inThread } from '@/server/threads/in-thread';
 
-/** Takes a job file. Where its id is taken, it lands as a copy under the id the client made for that. */
+/** Imports a job file. If its id is taken, it becomes a copy under the id that the client made for that. */
 export const POST = route(
   'import job',
   'change',

@@ -7,7 +7,7 @@ import { withBody } from '@/server/http/with-body';
 import { crewByHandle } from '@/server/repositories/crews';
 import { listPeople } from '@/server/repositories/people';
 
-/** One tap lets in: people of a crew that is made up, where the application was started as a demo, and nowhere else. */
+/** One-tap sign-in for people of made-up crews, only if the application was started as a demo. */
 export const POST = openRoute(
   'sign in to the demo',
   withBody(demoSchema, 1000, async ({ crew: handle, person: personId }, request) => {

@@ -1,7 +1,7 @@
 import { guidePicture } from '@/server/guide';
 import { missing } from '@/server/http/respond';
 
-/** A picture of the guide. */
+/** A picture in the guide. */
 export const GET = async (_: Request, { params }: { params: Promise<{ name: string }> }): Promise<Response> => {
   const picture = await guidePicture((await params).name);
   return picture === null

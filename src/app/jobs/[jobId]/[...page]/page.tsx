@@ -16,7 +16,7 @@ export const generateMetadata = async ({ params }: Props): Promise<Metadata> => 
   return screen ? { title: screen.title } : {};
 };
 
-/** A screen of a job, with what it needs next to the job; from there the device goes to the others by itself. */
+/** A screen of a job with its data; from there the device opens the others by itself. */
 const JobScreenPage = async ({ params }: Props) => {
   const { jobId, page } = await params;
   const [screen, id] = [jobScreen(page.join('/')), parseWith(idSchema, jobId)];

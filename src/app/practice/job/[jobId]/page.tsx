@@ -20,14 +20,14 @@ interface Props {
   readonly searchParams: Promise<Record<string, string | string[] | undefined>>;
 }
 
-/** The controller that a job names for its wall; null: it names none that there is. */
+/** The thermostat profile that a job names; null: none that exists. */
 const thermostatOf = async (scope: CrewScope, id: string): Promise<ControllerProfile | null> => {
   const profile =
     SHIPPED_PROFILES.find((each) => each.id === id) ?? (id ? (await getProfile(scope, id))?.profile : null);
   return profile?.role === 'thermostat' ? profile : null;
 };
 
-/** A round in a house like a job of the crew’s: nothing of its people comes along. */
+/** A round in a house like one of the crew’s jobs: nothing of its people is copied. */
 const OwnRound = async ({ params, searchParams }: Props) => {
   const { principal, scope } = await signedIn();
   const id = parseWith(idSchema, (await params).jobId);

@@ -6,7 +6,7 @@ import { handOver, moveJob, undoHandover } from '@/server/repositories/archive';
 import { audit } from '@/server/repositories/audit';
 import { nameOfJob } from '@/server/repositories/jobs';
 
-/** What is in the crew's list of what was done. */
+/** Entries of the audit log. */
 const DID = {
   archive: 'archived',
   restore: 'restored from the archive',
@@ -16,7 +16,7 @@ const DID = {
   'take-back': 'reopened after handover',
 } as const;
 
-/** The record comes along whole, as it was shown to who signs it. */
+/** The whole record is sent, as shown to the signer. */
 const MAX_BYTES = 500_000;
 
 const STALE = {
@@ -35,7 +35,7 @@ export const POST = jobRoute(
     MAX_BYTES,
     async ({ action, printed, ...seen }, _request, context: JobContext): Promise<Response> => {
       const { jobId, principal, scope } = context;
-      /** What changed nothing, as what was done before, is in no list again. */
+      /** A request that changed nothing is not logged again. */
       const done = async (result: 'done' | 'already' | 'missing'): Promise<Response> => {
         if (result === 'missing') return missing();
         if (result === 'done') await audit(scope, principal.name, DID[action], await nameOfJob(scope, jobId));

@@ -3,7 +3,7 @@ import { type JobContext, jobRoute, missing } from '@/server/http/respond';
 import { withBody } from '@/server/http/with-body';
 import { saveNote } from '@/server/repositories/company';
 
-/** Leaves a note on a job for whoever goes; without words it takes the one that stands away. */
+/** Leaves a note on a job for the next tech; an empty one removes the present note. */
 export const POST = jobRoute(
   'leave note',
   'note',

@@ -3,7 +3,7 @@ import { type JobContext, jobRoute, missing } from '@/server/http/respond';
 import { withBody } from '@/server/http/with-body';
 import { markPresent } from '@/server/repositories/company';
 
-/** Says that who is signed in is on a job; answers with the note that is on it, and who else is there. */
+/** Reports the signed-in person on a job; answers with its note and who else is there. */
 export const POST = jobRoute(
   'be on job',
   'see',

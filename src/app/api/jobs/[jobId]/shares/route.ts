@@ -10,7 +10,7 @@ export const GET = jobRoute('list shares', 'share', async (_request, { jobId, sc
   return shares ? Response.json({ shares }) : missing();
 });
 
-/** Makes a link to the page for the people of the house. */
+/** Creates a homeowner link. */
 export const POST = jobRoute(
   'share',
   'share',
@@ -22,7 +22,7 @@ export const POST = jobRoute(
   }),
 );
 
-/** Ends such a link. */
+/** Ends a homeowner link. */
 export const DELETE = jobRoute(
   'end share',
   'share',

@@ -4,7 +4,7 @@ import { visitBodySchema } from '@/server/http/schemas';
 import { withBody } from '@/server/http/with-body';
 import { putVisit } from '@/server/repositories/visits';
 
-/** Begins a visit, or says otherwise why someone came and when it ended. */
+/** Begins a visit, or changes its reason or end. */
 export const PUT = jobRoute(
   'put visit',
   'read',
