@@ -23,7 +23,7 @@ export const statesReport = (model: JobModel, moment: Moment) => {
       call,
       {
         terminalsHot: [...state.hot],
-        coilsEnergised: [...state.energised],
+        coilsEnergised: [...state.energized],
         chattering: state.chattering,
         held: state.lockedOut.map(({ why }) => why),
         volts: Object.fromEntries(volts),

@@ -1,6 +1,5 @@
 /**
- * Gives each of the runners that work side by side a database of its own, numbered as they are. Run by hand, a test
- * file uses the database that it is told.
+ * Gives each parallel test runner its own database, numbered alike. Run by hand, a test file uses the given database.
  */
 if (process.env.DATABASE_OF_EACH_WORKER)
   for (const name of ['DATABASE_URL', 'DATABASE_OWNER_URL'])

@@ -53,6 +53,33 @@ const phrases = (path: string): string[] => {
   return found.filter(Boolean);
 };
 
+/** Comments of a source file, without lint directives. */
+const comments = (path: string): string[] => {
+  const text = readFileSync(path, 'utf8');
+  const found = new Map<number, string>();
+  const add = (ranges: readonly ts.CommentRange[] | undefined) =>
+    ranges?.forEach(({ pos, end }) =>
+      found.set(
+        pos,
+        text
+          .slice(pos, end)
+          .replace(/[/*\s]+/g, ' ')
+          .trim(),
+      ),
+    );
+  const source = ts.createSourceFile(path, text, ts.ScriptTarget.Latest, true);
+  const visit = (node: ts.Node): void => {
+    add(ts.getLeadingCommentRanges(text, node.getFullStart()));
+    add(ts.getTrailingCommentRanges(text, node.getEnd()));
+    ts.forEachChild(node, visit);
+  };
+  visit(source);
+  add(ts.getLeadingCommentRanges(text, source.endOfFileToken.getFullStart()));
+  return [...found.values()]
+    .map((each) => each.replace(/`[^`]*`|\{@link [^}]*\}/g, ' '))
+    .filter((each) => !/^(eslint|@ts)/.test(each));
+};
+
 /** Prose of a Markdown file by paragraph, without code and addresses. */
 const paragraphs = (path: string): string[] =>
   readFileSync(path, 'utf8')
@@ -80,5 +107,19 @@ test('nothing on the screen is said in a word that docs/words.md replaces', () =
     [],
   ));
 
-test('nor in the guide or the README', () =>
-  expect([...files('docs/guide', /\.md$/), 'README.md'].flatMap((path) => broken(path, paragraphs(path)))).toEqual([]));
+test('nor in the guide, the documents or the decisions', () =>
+  expect(
+    [...files('docs', /\.md$/), 'README.md', 'CONTRIBUTING.md']
+      .filter((path) => path !== 'docs/words.md')
+      .flatMap((path) => broken(path, paragraphs(path))),
+  ).toEqual([]));
+
+/** Rooms whose comments are not rewritten yet. */
+const NOT_YET = /^src\/core\/(simulation|model|diagnosis)\//;
+
+test('nor in a comment', () =>
+  expect(
+    [...files('src', /\.tsx?$/), ...files('bin', /\.ts$/)]
+      .filter((path) => !NOT_YET.test(path))
+      .flatMap((path) => broken(path, comments(path))),
+  ).toEqual([]));

@@ -3,7 +3,7 @@ import { Lost, type Outcome } from './outcome';
 import type { Random } from './spoil';
 import { TRIES } from './tries';
 
-/** What came of all tries of a kind; `worst` names the first that crashed, hung or was lost. */
+/** Results of all attempts of a kind; `worst` names the first that crashed, hung or was lost. */
 export interface Tally {
   readonly kind: string;
   taken: number;
@@ -15,13 +15,13 @@ export interface Tally {
   worst: string;
 }
 
-/** More of this process's own work than this is hung, ms of CPU: a technician has turned away. */
+/** Own CPU time that counts as hung, ms: a technician has given up. */
 const HUNG_CPU_MS = 2000;
 
-/** No answer after this long is hung, ms, however busy the machine and its disk are with other tests. */
+/** Response time that counts as hung, ms, however busy the machine is with other tests. */
 const NO_ANSWER_MS = 30_000;
 
-/** One try: what came of it or what it threw, and what it took. */
+/** One attempt: its outcome or error, and its time. */
 const once = async (seed: number, work: (random: Random) => Promise<Outcome>) => {
   const from = performance.now();
   const cpuFrom = process.cpuUsage();
@@ -41,7 +41,7 @@ const tried = async (tally: Tally, seed: number, work: (random: Random) => Promi
   } else tally[end]++;
   tally.slowestMs = Math.max(tally.slowestMs, ms);
   if (!isLong(first)) return;
-  // What an input makes hang hangs each time; what this process did next to it, such as clearing up, does not.
+  // Input that hangs does so every time; this process's own work, such as garbage collection, does not.
   const again = await once(seed, work);
   if (!isLong(again)) return;
   tally.hung++;
@@ -49,9 +49,9 @@ const tried = async (tally: Tally, seed: number, work: (random: Random) => Promi
 };
 
 /**
- * Tries spoiled files and requests of every kind, in turn.
- * @param count tries in all
- * @param seed the same gives the same tries
+ * Sends corrupted files and requests of every kind in turn.
+ * @param count attempts in all
+ * @param seed the same gives the same attempts
  * @param only one kind; empty: all of them
  */
 export const attack = async (count: number, seed: number, only = ''): Promise<Tally[]> => {

@@ -56,10 +56,10 @@ const reading = (value: number, time: string, more: object = {}) => ({
 
 const now = () => new Date().toISOString();
 
-/** Words that every object knows without having been told. */
+/** Keys that every object inherits. */
 const INHERITED = ['constructor', 'toString', 'hasOwnProperty', '__proto__', 'valueOf'];
 
-/** Ways in and out that were once open, each tried from a source of chance. */
+/** Attacks that once worked, each with random input. */
 export const HARD_TRIES: Record<string, (random: Random) => Promise<Outcome>> = {
   'two people, one device': async (random) => {
     const acts = Array.from({ length: 4 + Math.floor(random() * 20) }, (): Act => {
@@ -67,7 +67,7 @@ export const HARD_TRIES: Record<string, (random: Random) => Promise<Outcome>> = 
         random() < 0.35 ? pick(random, ['sign in', 'sign in in another tab'] as const) : pick(random, ACT_KINDS);
       return { kind, who: Math.floor(random() * PEOPLE_COUNT) } as Act;
     });
-    // Whatever comes of it, the device begins with someone who enters something.
+    // In any case, the device starts with someone who enters something.
     const wrong = await liveTogether([{ kind: 'sign in', who: 0 }, { kind: 'job begun' }, ...acts]);
     mustHold(wrong, wrong === '');
     return random() < 0.5 ? 'taken' : 'refused';
@@ -175,7 +175,7 @@ export const HARD_TRIES: Record<string, (random: Random) => Promise<Outcome>> = 
     return outcomeOf(await firstStart(request));
   },
   'crew file by command': async (random) => {
-    // A command takes seconds: it is tried now and then.
+    // A command takes seconds: it is tried occasionally.
     if (random() > 0.08) return 'refused';
     const { status } = spawnSync(
       process.execPath,
@@ -200,7 +200,7 @@ export const HARD_TRIES: Record<string, (random: Random) => Promise<Outcome>> = 
     let worked = 0;
     Object.assign(TASKS, {
       outline: (job: StoredJob) => {
-        // What was changed a moment ago is calculated next to it.
+        // What was just changed is being recalculated at the same time.
         if (ids.includes(job.id)) worked++;
         return outline(job);
       },

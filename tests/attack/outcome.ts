@@ -1,22 +1,22 @@
 import { GET as getJob } from '@/app/api/jobs/[jobId]/route';
 import { testRequest } from '@/server/http/test-request';
 
-/** What came of one try. */
+/** Outcome of one attempt. */
 export type Outcome = 'taken' | 'refused';
 
-/** The context of a route below a job. */
+/** Context of a route below a job. */
 export const at = (jobId: string) => ({ params: Promise.resolve({ jobId }) });
 
-/** An answer of a route as an outcome; one of the server's own faults is a crash. */
+/** A route's response as an outcome; a server error counts as a crash. */
 export const outcomeOf = (response: Response): Outcome => {
   if (response.status >= 500) throw new Error(`answered ${response.status}`);
   return response.status < 300 ? 'taken' : 'refused';
 };
 
-/** What was acknowledged is read back and compared; what is not there is lost. */
+/** Acknowledged data is read back and compared; missing data is lost. */
 export class Lost extends Error {}
 export const mustHold = (what: string, holds: boolean) => {
   if (!holds) throw new Lost(what);
 };
-/** A job as it is stored. */
+/** A job as stored. */
 export const stored = async (id: string) => (await getJob(testRequest(), at(id))).json();

@@ -5,7 +5,7 @@ export const pick = <T>(random: Random, from: readonly T[]): T => from[Math.floo
 
 const nested = (depth: number): unknown => Array.from({ length: depth }).reduce<unknown>((inner) => [inner], 0);
 
-/** Values that no one enters by mistake alone. */
+/** Values that no one types by accident. */
 const NASTY: readonly ((random: Random) => unknown)[] = [
   () => null,
   () => -1,
@@ -34,11 +34,11 @@ const NASTY: readonly ((random: Random) => unknown)[] = [
 const isParent = (value: unknown): value is Record<string, unknown> | unknown[] =>
   typeof value === 'object' && value !== null && Object.keys(value).length > 0;
 
-/** Puts a value under a name of its own, as text from outside has it: `__proto__` is a name like any other there. */
+/** Sets a value under an own key, as in text from outside: `__proto__` is an ordinary key there. */
 const putUnder = (parent: object, name: string, value: unknown): void =>
   void Object.defineProperty(parent, name, { value, enumerable: true, configurable: true, writable: true });
 
-/** Takes one value of a document, anywhere in it, away or makes it another; the document itself is changed. */
+/** Removes or replaces one value anywhere in a document, in place. */
 const spoilOne = (random: Random, document: unknown): void => {
   let at = document as Record<string, unknown>;
   for (;;) {
@@ -56,14 +56,14 @@ const spoilOne = (random: Random, document: unknown): void => {
   }
 };
 
-/** A document spoiled in one to three places. */
+/** A document corrupted in one to three places. */
 export const spoiled = <T>(random: Random, document: T): T => {
   const copy = structuredClone(document);
   for (let left = 1 + Math.floor(random() * 3); left > 0; left--) if (isParent(copy)) spoilOne(random, copy);
   return copy;
 };
 
-/** A text with some letters lost, doubled, exchanged or put in. */
+/** A text with some characters removed, doubled, swapped or inserted. */
 export const spoiledText = (random: Random, text: string): string => {
   let out = text;
   for (let left = 1 + Math.floor(random() * 4); left > 0; left--) {

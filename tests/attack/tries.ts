@@ -28,7 +28,7 @@ import { HARD_TRIES } from './hard-tries';
 import { at, mustHold, type Outcome, outcomeOf, stored } from './outcome';
 import { pick, type Random, spoiled, spoiledText } from './spoil';
 
-/** Whether a job as it is stored goes out as a file that comes in again. */
+/** Whether a stored job can be exported and imported again. */
 const isFile = (job: StoredJob): boolean =>
   parseJobFileText(JSON.stringify(toJobFile(job.id, job.document, job, job.handedOverAt))).ok;
 
@@ -41,7 +41,7 @@ const freshJob = async (): Promise<string> => {
 const fileText = JSON.stringify(sampleFile(SAMPLES[2]!));
 const hoursCsv = Array.from({ length: 8760 }, (_, hour) => (20 + (hour % 50)).toFixed(1)).join('\n');
 
-/** One try of each kind, from a source of chance. */
+/** One attempt of each kind, with random input. */
 export const TRIES: Record<string, (random: Random) => Promise<Outcome>> = {
   'job file': async (random) => {
     const parsed = parseJobFileText(JSON.stringify(spoiled(random, JSON.parse(fileText))));
@@ -75,7 +75,7 @@ export const TRIES: Record<string, (random: Random) => Promise<Outcome>> = {
     const first = own!.entries.find(({ form, shownWhen }) => form.kind === 'menu' && !shownWhen)!;
     const codes = optionsOf(first).map(({ code }) => code);
     const among = (at: number) => ({ entry: `C${at}`, is: codes });
-    // Each is shown where one of the two before it is, in one of two ways: without memory that is examined for ever.
+    // Each is shown where one of the two before it is, in one of two ways: exhaustive search would take forever.
     const chained = Array.from({ length: 26 }, (_, at) => ({
       ...first,
       code: `C${at}`,
@@ -97,7 +97,7 @@ export const TRIES: Record<string, (random: Random) => Promise<Outcome>> = {
     const itself = pick(random, ['&a [*a]', '&a { any: [*a] }', '&a { all: [{ any: [*a, *a] }] }']);
     const holds = pick(random, ['shownWhen', 'form', 'means', 'label']);
     const entries = own!.entries.map((entry, at) => (at === 0 ? { ...entry, [holds]: 'HOLDS ITSELF' } : entry));
-    // What JSON says, YAML says too; only there can a part hold itself.
+    // YAML can express everything that JSON can, plus self-references.
     const text = JSON.stringify({ ...own!, id: 'holds-itself', entries }).replace('"HOLDS ITSELF"', itself);
     const parsed = parseProfileText(text);
     if (parsed.ok) profileProblems(parsed.value);

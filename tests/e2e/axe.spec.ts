@@ -14,7 +14,7 @@ interface Violation {
 
 const ALL_RULES = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'];
 
-/** What axe finds on the page as it stands: by all of its rules but those of level AAA, or by some. */
+/** What axe finds on the page: by all rules except level AAA, or by some. */
 const violations = async (page: Page, rules?: readonly string[]): Promise<string[]> => {
   const found = await page.evaluate(
     async (runOnly) => {
@@ -42,7 +42,7 @@ for (const screen of SCREENS)
       await page.setViewportSize({ width, height: 844 });
       found.push(...(await violations(page)).map((each) => `${width}: ${each}`));
     }
-    // The other lights change colors alone.
+    // The other themes only change colors.
     for (const theme of ['crawlspace', 'sunlight']) {
       await page.evaluate((name) => document.documentElement.setAttribute('data-theme', name), theme);
       found.push(...(await violations(page, ['color-contrast'])).map((each) => `${theme}: ${each}`));
@@ -50,7 +50,7 @@ for (const screen of SCREENS)
     expect(found).toEqual([]);
   });
 
-/** Pages of the application, from its own routes. */
+/** Pages of the application, from its routes. */
 const routes = (folder = 'src/app', path = ''): string[] =>
   readdirSync(folder, { withFileTypes: true }).flatMap((entry) =>
     entry.isDirectory()
@@ -61,11 +61,11 @@ const routes = (folder = 'src/app', path = ''): string[] =>
   );
 
 test('the list of screens has every page that there is', () => {
-  // The bare address of a job goes on to its Sheet, and the doors lead on whoever is in already.
+  // A job's bare address redirects to its Survey, and sign-in pages redirect a signed-in person.
   const leadOn = ['/jobs/[jobId]', '/jobs/[jobId]/[...page]', '/sign-in', '/first-start'];
   const pages = [
     ...routes().filter((path) => !leadOn.includes(path)),
-    // Screens of a job stand in a list of their own; cards differ by their controller alone.
+    // Screens of a job have their own list; cards differ only by controller.
     ...JOB_SCREENS.filter(({ path }) => !/^setup\/card\/(?!indoor)/.test(path)).map(({ path }) => `/jobs/x/${path}`),
   ];
   const has = (path: string) => {
@@ -75,7 +75,7 @@ test('the list of screens has every page that there is', () => {
   expect(pages.filter((path) => !has(path))).toEqual([]);
 });
 
-/** A key pressed with the focus on something, to which it has to come back. */
+/** A key pressed with focus on an element, to which focus must return. */
 const fromKeyboard = async (page: Page, key: string) => {
   await page.getByRole('link', { name: 'All jobs' }).focus();
   await page.keyboard.press(key);

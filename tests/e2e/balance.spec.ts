@@ -243,7 +243,7 @@ test('years come out as CSV', async ({ page }) => {
 test('the year is cancelled, and reckoned again when asked', async ({ page }) => {
   const id = await freshJob(page, 'quarry-bench');
   await page.goto(`/jobs/${id}/balance/year`);
-  // The chart's script is there; the worker's own comes late, so that there is time to cancel it.
+  // The chart's script is loaded; the worker's comes late, so that there is time to cancel it.
   await expect(page.locator('.apexcharts-canvas')).toBeVisible();
   await page.route(
     /\.js(\?|$)/,

@@ -3,7 +3,7 @@ import { alive, expectSaved, freshJob, stored } from './helpers';
 
 const subbase = (page: Page) => page.getByRole('list', { name: 'Conductors on the old subbase' });
 
-/** Taps one conductor together in the open dialog. */
+/** Enters one conductor in the open dialog. */
 const conductor = async (page: Page, letter: string, colour: string, board: string) => {
   const dialog = page.getByRole('dialog');
   const pick = (group: string, name: string) =>
@@ -25,7 +25,7 @@ test('a changeout from the first letter to the label, and the label opens the sa
   await page.getByRole('button', { name: 'Save and finish' }).click();
   await expect(subbase(page).getByRole('button', { name: /^B Common/ })).toBeVisible();
 
-  // Typed in one go; what cannot be understood stays in the field.
+  // Typed in one go; what cannot be parsed stays in the field.
   await page.getByText('Type them all at once').click();
   const typed = page.getByLabel(/^Type letter and color/);
   await typed.fill('Y yellow > Y, G mauve');
@@ -41,7 +41,7 @@ test('a changeout from the first letter to the label, and the label opens the sa
   await expect(page.getByText(/is listed for two conductors/)).toHaveCount(0);
   await page.getByLabel('The old thermostat controlled').selectOption('heat-pump');
 
-  // The meter is asked for what is not known; a slip is said, a reading changes what is known.
+  // The meter is requested for unknown conductors; a slip is pointed out, and a reading updates what is known.
   const meter = page.getByRole('region', { name: 'At the meter' });
   await expect(meter).toContainText('R, red to O, orange, AC volts');
   await meter.getByLabel('Volts').fill('much');
@@ -65,7 +65,7 @@ test('a changeout from the first letter to the label, and the label opens the sa
   expect(facts.cables.thermostatConductors).toBe(7);
   expect(facts.changeout.readings).toEqual([{ colour: 'orange', call: expect.any(String), volts: '25.4' }]);
 
-  // Old and new stand in the record; the label's code is read from its picture.
+  // Old and new wiring are in the record; the label's code is read from its picture.
   await page.goto(`/jobs/${id}/handover`);
   await expect(page.getByRole('heading', { name: 'From the old thermostat' })).toBeVisible();
   await page.getByRole('link', { name: 'Panel-door label' }).click();

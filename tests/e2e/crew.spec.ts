@@ -17,7 +17,7 @@ test('nobody sees a page without signing in; one tap enters the demo, and the pa
   await expect(page.getByRole('textbox', { name: 'Name' })).toHaveValue('emeric-valtonen@mossgate');
   await page.getByRole('button', { name: /Davor Mintz/ }).click();
   await expect(page.getByRole('link', { name: 'Davor Mintz' })).toBeVisible();
-  // The other crew's jobs are not there.
+  // The other crew's jobs are not visible.
   await expect(page.getByText('Juniper Flume')).toHaveCount(0);
   expect((await page.request.get('/api/jobs/7d5f0c52-3a1e-4c55-9f0e-6b2b6a4f1001')).status()).toBe(404);
 });
@@ -40,7 +40,7 @@ test('a lead invites somebody, who chooses a password by the link, works, and is
   await theirs.getByLabel('Password').fill('snow on the contactor');
   await theirs.getByRole('button', { name: 'Set password and sign in' }).click();
   await expect(theirs.getByRole('link', { name })).toBeVisible();
-  // A reader looks, and changes nothing.
+  // A viewer can look but not change.
   const refused = await theirs.request.post('/api/jobs', {
     data: { id: crypto.randomUUID(), from: 'blank', name: 'mine' },
   });
@@ -72,7 +72,7 @@ test('signed out, the way leads to the door', async ({ page }) => {
   await expect(page).toHaveURL(/\/sign-in$/);
 });
 
-/** A page of somebody of the demo's crew, signed in by a tap. */
+/** A page of a demo crew member, signed in with a tap. */
 const as = async (browser: Browser, name: RegExp): Promise<Page> => {
   const context = await browser.newContext({ storageState: { cookies: [], origins: [] } });
   const page = await context.newPage();
@@ -228,7 +228,7 @@ test('what somebody left on a device who does not come back, a lead sends', asyn
   await expect(page.getByText('2 entries waiting to send for another person to sign in on this device.')).toBeVisible();
   await page.getByRole('button', { name: 'Send under my name' }).click();
   await expect(page.getByText('1 entry waiting to send', { exact: true })).toBeVisible();
-  // What is of another crew is nobody's here to send.
+  // Another crew's entries cannot be sent by anyone here.
   await expect(page.getByText('1 entry waiting to send for another person to sign in on this device.')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Send under my name' })).toHaveCount(0);
   await page.goto(`/jobs/${id}/survey`);
@@ -255,7 +255,7 @@ test('a lead sees how each of the crew stands in practice; nobody else does', as
   const file = lead.waitForEvent('download');
   await lead.getByRole('button', { name: 'Export the crew’s (CSV)' }).click();
   expect((await file).suggestedFilename()).toBe('practice-crew.csv');
-  // Practice follows its player to another device.
+  // Practice results follow the player to another device.
   const elsewhere = await as(browser, /Ilse Brandvold/);
   await elsewhere.goto('/practice');
   await expect(elsewhere.getByRole('link', { name: /Half a breaker/ })).toContainText('Ended: not safe');

@@ -1,7 +1,7 @@
 import { expect, type Page, test } from '@playwright/test';
 import { alive, enter, expectSaved, freshJob, openRuler, screenPath, SCREENS, stored } from './helpers';
 
-/** What is said in °F on a page though it is read in °C: words, names and titles. */
+/** Text in °F on a page displayed in °C: words, names and titles. */
 const leftInF = (page: Page) =>
   page.evaluate(() => {
     for (const each of document.querySelectorAll('main details')) (each as HTMLDetailsElement).open = true;
@@ -40,7 +40,7 @@ test('what is typed in °C is stored in °F; what stands is not changed by being
   const setpoint = page.getByLabel('Heating setpoint').first();
   const shown = await setpoint.inputValue();
   expect(Number(shown)).toBeCloseTo((before.heatSetpointF - 32) / 1.8, 1);
-  // The same figure again confirms it, and moves nothing.
+  // Retyping the same value confirms it without changing it.
   await setpoint.fill(shown);
   await setpoint.press('Enter');
   await enter(page, 'Design outdoor temperature', '-15,5');
@@ -51,7 +51,7 @@ test('what is typed in °C is stored in °F; what stands is not changed by being
   await enter(page, 'Design outdoor temperature', '-60');
   await expect(page.getByText(/Minimum -[\d.]+ °C\./)).toBeVisible();
   await page.getByLabel('Design outdoor temperature').first().press('Escape');
-  // The scale is kept on the device, and the other one tap away.
+  // The scale is remembered on the device, and the other one is a tap away.
   await page.reload();
   await expect(page.getByLabel('Design outdoor temperature').first()).toHaveValue('-15.5');
   await page.getByRole('button', { name: /Temperature scale: °C/ }).click();

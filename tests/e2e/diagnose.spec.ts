@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { expect, type Page, test } from '@playwright/test';
 import { alive, expectSaved, freshJob, known } from './helpers';
 
-/** Tabs on to something by its name, as somebody without a mouse does. */
+/** Tabs to an element by name, like someone without a mouse. */
 const tabTo = async (page: Page, name: RegExp) => {
   for (let presses = 0; presses < 150; presses++) {
     await page.keyboard.press('Tab');
@@ -72,7 +72,7 @@ test('a reading of Startup opens here; a skipped probe is left out, a withdrawn 
 test('for tonight: what is set is to be put back, and the job is not handed over before', async ({ page }) => {
   await known(page);
   const id = await freshJob(page, 'tamarack-spur');
-  // What was seen at the burner before anybody opened this page.
+  // Observed at the burner before anyone opened this page.
   const visit = randomUUID();
   const said = (item: string, value: string) => ({
     id: randomUUID(),
@@ -99,7 +99,7 @@ test('for tonight: what is set is to be put back, and the job is not handed over
   await page.keyboard.press('9');
   await expect(page.getByRole('button', { name: 'Hand over job' })).toBeDisabled();
   await expect(page.getByText(/^Put this back first: Lockouts back as they were/)).toBeVisible();
-  // The server holds it too.
+  // The server enforces it too.
   const refused = await page.request.post(`/api/jobs/${id}/move`, { data: { action: 'hand-over', author: 'tester' } });
   expect([refused.status(), (await refused.json()).error]).toEqual([409, expect.stringMatching(/still in place/)]);
   await page.keyboard.press('8');

@@ -1,7 +1,7 @@
 import { expect, type Page, test } from '@playwright/test';
 import { alive, freshJob, stored } from './helpers';
 
-/** A line so slow that a page is shown long before it is alive: nothing comes until the line is let go. */
+/** A connection so slow that a page is visible long before hydration: nothing loads until released. */
 const slowLine = async (page: Page): Promise<() => void> => {
   let go: () => void = () => undefined;
   const gone = new Promise<void>((resolve) => {
@@ -192,7 +192,7 @@ test('a part that comes later is drawn by the server, and still stands where the
   const expected = page.getByRole('region', { name: 'Expected readings' });
   await expect.poll(() => late.length).toBeGreaterThan(0);
   await expect(expected).toBeVisible();
-  // What is above is alive: another call draws the ladder anew, and what stands below is not taken down.
+  // The part above is hydrated: another call redraws the ladder, and the part below stays.
   await page.getByRole('button', { name: 'Emergency', exact: true }).click();
   await expect(page).toHaveURL(/call=emergency/);
   await expect(expected).toBeVisible();
@@ -218,7 +218,7 @@ test('what is done while earlier things are being done comes after them; what co
   await kit.getByLabel('As found').selectOption('0.0');
   comes();
   await expect.poll(() => isAlive(page)).toBe(true);
-  // Found is being done; left comes after it, or somebody would seem to have been here since.
+  // Found is replayed first; left comes after it, or it would look as if someone had been here since.
   await kit.getByRole('button', { name: 'Set to 14.4' }).click();
   await expect(page.getByRole('list', { name: 'Findings' })).toContainText('not activated');
   await alive(page);

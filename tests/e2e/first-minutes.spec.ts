@@ -2,7 +2,7 @@ import { expect, test } from '@playwright/test';
 import { alive, freshJob } from './helpers';
 
 test('an empty board says what this answers, and opens a sample', async ({ page }) => {
-  // Other tests fill the same board: it is shown empty, as on the first day.
+  // Other tests fill the same list: it is shown empty, as on the first day.
   await page.route(/\/api\/jobs(\?|$)/, (route) =>
     route.request().method() === 'GET' ? route.fulfill({ json: { jobs: [], next: null } }) : route.continue(),
   );
@@ -22,7 +22,7 @@ test('the walk goes through a job of its own, from page to page, and ends when t
   await walk.getByRole('button', { name: 'What may run' }).click();
   await expect(page).toHaveURL(/balance/);
   await expect(walk).toContainText('2/6');
-  // Going one's own way leaves the walk where it is.
+  // Navigating elsewhere leaves the tour where it is.
   await page.keyboard.press('3');
   await expect(page).toHaveURL(/wiring/);
   await expect(walk).toContainText('2/6');

@@ -10,18 +10,18 @@ const SIZES = [
   [1280, 800],
   [1440, 900],
 ] as const;
-/** What the reader has set his browser's text to, px: as it comes, half again, twice. */
+/** Browser text sizes, px: default, one and a half times, double. */
 const TEXTS = [16, 24, 32] as const;
-/** Sizes at which everything is tried for being in reach. */
+/** Sizes at which every control must be reachable. */
 const TOUCHED = [
   [320, 640],
   [390, 844],
   [1280, 800],
 ] as const;
-/** The least that is left between header and ruler, px, by the width of the device. */
+/** Minimum space between header and ruler, px, by device width. */
 const ROOM: Readonly<Record<number, number>> = { 1280: 620, 390: 690 };
 
-/** How far the page reaches beyond the device, and by what. */
+/** How far the page overflows the device, and by which element. */
 const beyond = (page: Page, width: number) =>
   page.evaluate((device) => {
     const reach = document.documentElement.scrollWidth;
@@ -35,7 +35,7 @@ const beyond = (page: Page, width: number) =>
     return `${reach} px wide: ${worst?.outerHTML.slice(0, 160) ?? 'something out of sight'}`;
   }, width);
 
-/** What is meant to be touched and is covered by something else where it stands. */
+/** Controls covered by something else. */
 const covered = (page: Page) =>
   page.evaluate(() => {
     const isShown = (element: Element) =>
@@ -43,7 +43,7 @@ const covered = (page: Page) =>
     const found: string[] = [];
     const all = document.querySelectorAll('button, a[href], input, select, textarea, summary, [role="slider"]');
     for (const element of all) {
-      // Kept for readers of the screen alone, or taken out of the hands' way.
+      // Visible only to screen readers, or out of tab order.
       if (!isShown(element) || element.closest('.sr-only, [aria-hidden="true"], [inert]')) continue;
       const target = element instanceof HTMLInputElement ? (element.closest('label') ?? element) : element;
       target.scrollIntoView({ block: 'center', inline: 'center' });
@@ -64,7 +64,7 @@ const covered = (page: Page) =>
     return found;
   });
 
-/** Room between header and ruler, px; null where the screen has no ruler. */
+/** Space between header and ruler, px; null if the screen has no ruler. */
 const roomOf = async (page: Page): Promise<number | null> => {
   const dock = page.getByRole('region', { name: 'Outdoor ruler' });
   if ((await dock.count()) === 0) return null;
@@ -78,7 +78,7 @@ for (const text of TEXTS)
     baseURL,
   }) => {
     test.setTimeout(240_000);
-    // The largest text on a job with a record and readings: the most words there are.
+    // The largest text on a job with a record and readings: the most text there is.
     const id = await freshJob(page, text === 32 ? 'cinder-creek' : 'quarry-bench');
     const browser = await chromium.launch({
       executablePath: '/usr/bin/chromium',
@@ -91,7 +91,7 @@ for (const text of TEXTS)
     });
     const reader = await browser.newPage({ baseURL: baseURL!, storageState: SIGNED_IN });
     const found: string[] = [];
-    // Larger text is tried where it has least room, and at a desk.
+    // Larger text is tested on the smallest screen and on a desk.
     const sizes = text === 16 ? SIZES : [SIZES[0], SIZES[4]];
     for (const screen of SCREENS) {
       await reader.goto(screenPath(screen, id));

@@ -15,10 +15,10 @@ export const freshJob = async (page: Page, source = 'cinder-creek'): Promise<str
   return id;
 };
 
-/** A job as the server holds it. */
+/** A job as the server has it. */
 export const stored = async (page: Page, id: string) => (await page.request.get(`/api/jobs/${id}`)).json();
 
-/** Hands a job over as it stands, with its record as a page shows it. */
+/** Hands a job over in its present state, with its record as displayed. */
 export const handOver = async (page: Page, id: string): Promise<void> => {
   const job = (await stored(page, id)) as StoredJob;
   const { outdoorF, indoorF } = DEFAULT_MOMENT;
@@ -30,27 +30,27 @@ export const handOver = async (page: Page, id: string): Promise<void> => {
 };
 
 export const expectSaved = async (page: Page) => {
-  // What was done before the page was alive is none that could be saved yet.
+  // Actions before hydration could not be saved yet.
   await alive(page);
   await expect(page.getByRole('status').filter({ hasText: /^Saved/ })).toBeVisible();
 };
 
 /** Fills a number field and leaves it. */
 export const enter = async (page: Page, label: string | RegExp, value: string) => {
-  // What is typed before the page has come to life is nobody's.
+  // Text typed before hydration could be lost.
   await alive(page);
   const field = page.getByLabel(label).first();
   await field.fill(value);
   await field.press('Enter');
 };
 
-/** Opens the ruler at the foot of a job's page. */
+/** Opens the ruler at the bottom of a job's page. */
 export const openRuler = async (page: Page) => {
   await alive(page);
   await page.getByRole('button', { name: 'Open the ruler' }).click();
 };
 
-/** Says once who is at work; where nobody did, the first reading asks. */
+/** Sets who is working; otherwise the first reading asks. */
 export const known = (page: Page) =>
   page.addInitScript(() =>
     localStorage.setItem(
@@ -59,7 +59,7 @@ export const known = (page: Page) =>
     ),
   );
 
-/** Waits until all of the page has come to life, and what was done before is done. */
+/** Waits until the whole page is hydrated and the queue is replayed. */
 export const alive = (page: Page) =>
   page.waitForFunction(
     () =>
@@ -68,18 +68,18 @@ export const alive = (page: Page) =>
       !(document as Document & { heldTouches?: number }).heldTouches,
   );
 
-/** A page on another device of the same person: nothing of the first one’s is on it. */
+/** A page on another device of the same person, with separate storage. */
 export const anotherDevice = async (browser: Browser, baseURL: string | undefined): Promise<Page> =>
   (await browser.newContext({ baseURL: baseURL!, storageState: SIGNED_IN, serviceWorkers: 'block' })).newPage();
 
-/** Keeps a page from hearing what others did to its job, so that its own next save is the one that finds out. */
+/** Keeps a page from learning what others did to its job, so that its own next save finds out. */
 export const deaf = async (page: Page): Promise<void> => {
   for (const news of ['**/presence', '**/bundle']) await page.route(news, (route) => route.abort());
 };
 
 export const sayWho = (page: Page) => page.getByLabel('Readings by').selectOption('Playwright Tester');
 
-/** Every screen; a job's by their path below it. */
+/** Every screen; a job's by path. */
 export const SCREENS = [
   '/',
   '/guide/start',

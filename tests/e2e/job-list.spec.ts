@@ -136,7 +136,7 @@ test('the board is narrowed to a stage, and walked by keys', async ({ page }) =>
   await page.getByRole('button', { name: 'Handed over' }).click();
   await expect(links).toHaveCount(1);
   await expect(links).toHaveText(new RegExp(`${word} 0`));
-  // The question stands in the address: a reload asks it again.
+  // The query is in the address: a reload repeats it.
   await page.reload();
   await expect(links).toHaveCount(1);
 });

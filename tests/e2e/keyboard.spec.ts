@@ -19,7 +19,7 @@ test('a whole reading without a mouse: page, step, name, value, verdict', async 
   await page.keyboard.type('121');
   await page.keyboard.press('Enter');
   await expect(page.getByText('Half the volts: one leg is lost')).toBeVisible();
-  // Enter has gone on to the next field; back to this one.
+  // Enter moved to the next field; back to this one.
   await expect(page.getByLabel('Heat-kit circuit 1, V')).not.toBeFocused();
   await page.getByLabel('Heat-kit circuit 1, V').focus();
   await page.keyboard.press('ArrowUp');
@@ -129,7 +129,7 @@ test('the light that was chosen stays, on every page: paper, crawlspace, sunligh
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'crawlspace');
   await page.getByRole('button', { name: 'Screen theme: Crawlspace. Change it' }).click();
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'sunlight');
-  // The browser keeps a cookie a moment after the page has set it; a reload by machine is quicker than that.
+  // The browser stores a cookie a moment after the page sets it; an automated reload is faster.
   const kept = async () => (await page.context().cookies()).find(({ name }) => name === 'gate-cross-theme')?.value;
   await expect.poll(kept).toBe('sunlight');
   await page.reload();

@@ -5,7 +5,7 @@ import { type BrowserContext, chromium, expect, test } from '@playwright/test';
 import { alive, freshJob, stored } from './helpers';
 import { SIGNED_IN } from './signed-in';
 
-/** Ends every process of the browser that keeps its profile in a folder, in the middle of whatever it does. */
+/** Kills every browser process with a profile in a folder, whatever it does. */
 const kill = (profile: string) => {
   for (const entry of readdirSync('/proc').filter((name) => /^\d+$/.test(name))) {
     let words = '';

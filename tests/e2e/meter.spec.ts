@@ -12,7 +12,7 @@ const listenTo = async (page: Page, address?: string) => {
   }
 };
 
-/** `gate meter` as somebody starts it, on any free port. */
+/** `gate meter` as started by hand, on any free port. */
 const startMeter = async (): Promise<{ meter: ChildProcessWithoutNullStreams; address: string }> => {
   const meter = spawn(process.execPath, ['--import', 'tsx', 'bin/gate.ts', 'meter', '--port', '0']);
   const [first] = (await once(meter.stdout, 'data')) as [Buffer];
@@ -88,7 +88,7 @@ test('a meter on this machine: moving figures cannot be taken, steady ones can, 
     .poll(() => readOf(page, id, 'conditions/indoor'))
     .toEqual([expect.objectContaining({ instrument: 'Bridge 7', value: 70 })]);
 
-  // An outdoor sensor is not offered for the room, and moves the needle of every page once it is followed.
+  // An outdoor sensor is not offered for the room, and moves the needle of every page once followed.
   send({ meter: 'Yard', channel: 'outdoor', value: 17.4, unit: '°F', hold: true });
   await expect(page.getByRole('button', { name: /from Yard for Outdoor temperature$/ })).toBeVisible();
   await expect(page.getByRole('button', { name: /from Yard for Room/ })).toHaveCount(0);

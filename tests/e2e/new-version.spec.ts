@@ -5,7 +5,7 @@ import { alive, expectSaved, freshJob, stored } from './helpers';
 
 test.use({ serviceWorkers: 'allow' });
 
-/** A way to the application that can bring in another version: another worker, and the files of the old one gone. */
+/** A setup that can deploy another version: another worker, and the old files gone. */
 const between = async (baseURL: string) => {
   const { hostname, port } = new URL(baseURL);
   const now = { isNewer: false, areOldFilesGone: false };
@@ -43,7 +43,7 @@ test('a newer version is offered; the page of the old one works on though its fi
   await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true);
   Object.assign(now, { isNewer: true, areOldFilesGone: true });
   await page.evaluate(async () => (await navigator.serviceWorker.getRegistration())!.update());
-  // Nothing of the old version is on the server any more: a screen that was never open comes from the device.
+  // Nothing of the old version is on the server any more: a screen that was never opened comes from the device.
   await page.getByRole('link', { name: 'Wiring', exact: true }).click();
   await expect(page.locator('#bench')).toBeVisible();
   await page.getByRole('link', { name: 'Survey', exact: true }).click();
@@ -65,7 +65,7 @@ test('a newer version is offered; the page of the old one works on though its fi
 test('what a device of a much older version entered a week ago lands on today’s server', async ({ page }) => {
   const id = await freshJob(page);
   await page.goto('/guide/start');
-  // As the first versions kept it: no visits, no clock of the device, nobody’s name on the draft.
+  // As stored by the first versions: no visits, no device clock, no name on the draft.
   await page.evaluate((of) => {
     const at = new Date(Date.now() - 7 * 86_400_000).toISOString();
     const reading = { item: 'conditions/outdoor', value: 31, place: null, at, author: 'Playwright Tester' };

@@ -4,7 +4,7 @@ import { alive, anotherDevice, expectSaved, freshJob, stored } from './helpers';
 
 test.use({ serviceWorkers: 'allow' });
 
-/** Opens a job with signal, until the device has it and the application. */
+/** Opens a job online until the device has stored it and the application. */
 const takenAlong = async (page: Page, context: BrowserContext, sample?: string): Promise<string> => {
   const id = await freshJob(page, sample);
   const along = page.waitForResponse(/\/bundle$/);
@@ -120,7 +120,7 @@ test('what two tabs and two devices enter comes in on the other, without touchin
   await far.getByLabel('Street').fill('From another device');
   await far.getByLabel('Street').press('Enter');
   await expectSaved(far);
-  // The page asks when it is looked at again, and each minute.
+  // The page polls when it becomes visible, and every minute.
   await page.evaluate(() => window.dispatchEvent(new Event('online')));
   await expect(page.getByLabel('Street')).toHaveValue('From another device');
   await far.context().close();
@@ -242,7 +242,7 @@ test('without signal a controller is typed in and a year of weather imported; bo
   await expect(page.getByRole('radio', { name: new RegExp(year) })).toBeChecked();
   await page.reload();
   await expect(page.getByRole('radio', { name: new RegExp(year) })).toBeChecked();
-  // A year that only this device has is there for every job of it.
+  // A year that only this device has is available to all its jobs.
   await page.goto(`/jobs/${other}/balance/year`);
   await expect(page.getByRole('radio', { name: new RegExp(year) })).toBeVisible();
 

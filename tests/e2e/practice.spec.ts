@@ -15,13 +15,13 @@ const open = async (page: Page, address: string) => {
   await expect(page.getByRole('button', { name: 'Name the cause' })).toBeVisible();
 };
 
-/** The bench of a round as the diagnosis plays it, in the test’s own hands. */
+/** A round's bench, played by the test like the diagnosis. */
 const benchOf = (id: string, seed: number) => {
   const round = ROUNDS.find((each) => each.id === id)!;
   return benchOfRound(round, contextOfRound(round), seed);
 };
 
-/** Holds the two probes of the meter. */
+/** Places the two probes of the meter. */
 const twoProbes = async (page: Page, red: string, black: string) => {
   await page.getByRole('button', { name: 'Volts', exact: true }).click();
   await page.getByRole('button', { name: /^Red probe/ }).click();
@@ -29,7 +29,7 @@ const twoProbes = async (page: Page, red: string, black: string) => {
     await page.getByRole('button', { name: new RegExp(`^${point}(, (red|black) probe)?$`) }).click();
 };
 
-/** Touches a key of the thermostat’s. */
+/** Presses a key of the thermostat. */
 const keyed = async (page: Page, key: Key) => {
   if (key === 'before' || key === 'enter') {
     const summary = page.getByText(/^Open thermostat setup/);
@@ -40,7 +40,7 @@ const keyed = async (page: Page, key: Key) => {
 };
 const KEYS_SAID = { next: KEYS.next, back: KEYS.back };
 
-/** Does by hand what an act says. */
+/** Performs an act by hand. */
 const byHand = async (page: Page, bench: ReturnType<typeof benchOf>, act: Act) => {
   switch (act.kind) {
     case 'walk':
@@ -101,7 +101,7 @@ test('a round is found by readings, scored against the best line, gone through a
     await byHand(page, bench, act);
     if (act.kind !== 'name')
       await expect(page.getByRole('region', { name: 'Done so far' }).getByRole('listitem')).toHaveCount(at + 1);
-    // A reload in the middle goes on where it was.
+    // A reload in the middle continues.
     if (at === 1) {
       await page.reload();
       await expect(page.getByRole('region', { name: 'Done so far' }).getByRole('listitem')).toHaveCount(2);

@@ -3,10 +3,10 @@ import { freshJob } from './helpers';
 
 const PROVED = '7d5f0c52-3a1e-4c55-9f0e-6b2b6a4f1003';
 
-/** Pages of a PDF, counted in its page tree. */
+/** Number of pages in a PDF, from its page tree. */
 const pagesOf = (pdf: Buffer): number => [...pdf.toString('latin1').matchAll(/\/Type\s*\/Page\b(?!s)/g)].length;
 
-/** A page as it goes to paper: what is only for paper is drawn when printing begins. */
+/** A page in print: print-only parts are rendered when printing begins. */
 const onPaper = async (page: Page) => {
   await page.emulateMedia({ media: 'print' });
   await page.evaluate(() => window.dispatchEvent(new Event('beforeprint')));
@@ -35,7 +35,7 @@ test('crawlspace prints as paper; Startup prints whole, under the job’s name; 
   await page.goto(`/jobs/${id}/startup?step=heat`);
   await page.evaluate(() => (document.documentElement.dataset.theme = 'crawlspace'));
   const title = page.getByRole('heading', { name: /^e2e .*: startup$/ });
-  // Paper is drawn once the page has come to life.
+  // Print is rendered after hydration.
   await expect(async () => {
     await onPaper(page);
     await expect(title).toBeVisible({ timeout: 500 });

@@ -90,7 +90,7 @@ test('a slip is asked about only where no such system reads it; a bad reading st
 
   await page.goto(`/jobs/${id}/startup?step=heat`);
   const pressure = 'External static pressure, in. w.c.';
-  // Ducts read this every day: it is too much, and no slip.
+  // An everyday duct reading: too high, but not a slip.
   await enter(page, pressure, '0.72');
   await expect(page.getByText('Restrictive ductwork: less airflow than the table shows.')).toBeVisible();
   await expect(page.getByRole('button', { name: /^0\.0?72? in/ })).toHaveCount(0);

@@ -200,7 +200,7 @@ test('two devices change settings: the stale save is refused, both values are sh
 }) => {
   const id = await freshJob(page);
   const other = await anotherDevice(browser, baseURL);
-  // It does not hear of the other's save before its own.
+  // It does not learn of the other's save before its own.
   await deaf(other);
   for (const tab of [page, other]) await tab.goto(`/jobs/${id}/setup/talk`);
   await page
@@ -208,7 +208,10 @@ test('two devices change settings: the stale save is refused, both values are sh
     .filter({ hasText: /^The bill$/ })
     .click();
   await expectSaved(page);
-  await other.getByText('Comfort', { exact: true }).click();
+  await other
+    .locator('label')
+    .filter({ hasText: /^Comfort$/ })
+    .click();
   const dialog = other.getByRole('dialog', { name: 'Changed on another device' });
   await expect(dialog).toContainText('The bill');
   await expect(dialog).toContainText('Comfort');

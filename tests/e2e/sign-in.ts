@@ -1,7 +1,7 @@
 import { type FullConfig, request } from '@playwright/test';
 import { SIGNED_IN } from './signed-in';
 
-/** Who the browser tests are: a person of the made-up crew, invited by its lead, with a password of his own. */
+/** Person of the browser tests: a member of the made-up crew, invited by its crew lead, with a password. */
 const TESTER = { name: 'Playwright Tester', role: 'technician' };
 const PASSWORD = 'a browser on a cold roof';
 

@@ -1,2 +1,2 @@
-/** Where the session that all browser tests share is kept while they run. */
+/** File with the session that all browser tests share. */
 export const SIGNED_IN = 'test-results/signed-in.json';

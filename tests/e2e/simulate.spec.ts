@@ -4,7 +4,7 @@ import { alive, expectSaved, freshJob, stored } from './helpers';
 const answer = (page: Page) => page.getByRole('region', { name: 'The answer' });
 const time = (page: Page) => page.getByRole('slider', { name: 'Time in the run' }).first();
 const events = (page: Page) => page.getByRole('region', { name: 'Events', exact: true });
-/** The run is there. */
+/** The run is ready. */
 const ran = async (page: Page) => {
   await expect(answer(page)).toContainText('$');
   await expect(page.locator('[aria-busy="true"]')).toHaveCount(0);
@@ -18,7 +18,7 @@ test('a day with a hole says first what held both sources, and the cursor takes 
     /Too cold: more than 2.°F below setpoint for \d+ min.*backup locked out above 30 °F/,
   );
   await expect(time(page)).toHaveAttribute('aria-valuetext', /^12:30.AM: room/);
-  // By hand: the moment goes along, and the address says it.
+  // By pointer: the moment follows, and so does the address.
   const box = (await time(page).boundingBox())!;
   await page.mouse.move(box.x + box.width / 4, box.y + 30);
   await page.mouse.down();
@@ -94,7 +94,7 @@ test('ways of living the day stand side by side, with what the difference hangs 
     'Demand defrost',
   ]);
   await expect(table).toContainText(
-    /Night setback of 5 °F\. .* They first differ at \d+:\d\d.[AP]M\. \$\d+\.\d\d (more expensive|cheaper): .*kWh for strips/,
+    /Night setback of 5.°F\. .* They first differ at \d+:\d\d.[AP]M\. \$\d+\.\d\d (more expensive|cheaper): .*kWh for strips/,
   );
   await expect(page.getByRole('slider', { name: 'Time in the run' })).toHaveCount(4);
   await page.reload();
@@ -111,7 +111,7 @@ test('another page and back: the day that was chosen is still there', async ({ p
   await expect(page).toHaveURL(/on=12_38_85/);
   await page.getByRole('navigation', { name: 'Pages of the job' }).getByRole('link', { name: 'Balance' }).click();
   await expect(page.getByRole('region', { name: 'Balance chart' })).toBeVisible();
-  await page.getByRole('navigation', { name: 'Pages of the job' }).getByRole('link', { name: 'Day run' }).click();
+  await page.getByRole('navigation', { name: 'Pages of the job' }).getByRole('link', { name: 'Simulate' }).click();
   await expect(page.getByLabel('Coldest')).toHaveValue('12');
 });
 
@@ -155,7 +155,7 @@ test('a logger’s file gives the house’s loss and weight; a broken one is sai
   );
   await page.getByRole('button', { name: 'Try a simulated logger' }).click();
   const logger = page.getByRole('region', { name: 'Logger' });
-  // The stand-in's house loses an eighth more than the Sheet says.
+  // The simulated house loses an eighth more than the Survey says.
   await expect(logger.getByRole('row', { name: /Heat loss at design/ })).toContainText(/(3[6-9]|40),\d00 ± /);
   await page.getByRole('button', { name: 'Use these hours on the Survey' }).click();
   await expect(page.getByText(/holds its heat for about \d+ h, measured by a logger/)).toBeVisible();

@@ -4,11 +4,11 @@ import { enter, expectSaved, freshJob, known } from './helpers';
 const goTo = (page: Page, step: string) =>
   page
     .getByRole('list', { name: 'Steps' })
-    .getByRole('button', { name: new RegExp(`\\d+ .*${step}`) })
+    .getByRole('button', { name: new RegExp(`\\d+ .*${step.replace(/[()]/g, '\\$&')}`) })
     .click();
 const limits = (page: Page) => page.getByText('Limits for this step', { exact: true }).click();
 
-/** A dual-fuel job on another fuel. */
+/** A dual-fuel job with another fuel. */
 const onFuel = async (page: Page, fuel: string) => {
   const id = await freshJob(page, 'tamarack-spur');
   await page.goto(`/jobs/${id}/survey`);
@@ -28,7 +28,7 @@ test('an oil furnace from a blank startup to the record: its own circuit, its ow
   await goTo(page, 'Line voltage');
   await enter(page, 'Furnace circuit and its switch, V', '119.4');
   await expect(page.getByText('As expected.').first()).toBeVisible();
-  await goTo(page, 'Furnace only \\(instead of the compressor\\)');
+  await goTo(page, 'Furnace only (instead of the compressor)');
   await limits(page);
   await page
     .getByRole('radiogroup', { name: 'Licensed for gas and oil work' })
@@ -58,7 +58,7 @@ test('propane: no meter is clocked, CO stops the work, the interlock by volts, e
   const all = page.getByRole('radio', { name: /^Everything · / });
   const before = Number((await all.locator('..').textContent())!.match(/\d+/)![0]);
   await expect(page.getByRole('radio', { name: /· (3\d|40|2\d)$/ })).toBeChecked();
-  await goTo(page, 'Furnace only \\(instead of the compressor\\)');
+  await goTo(page, 'Furnace only (instead of the compressor)');
   await enter(page, /^Outdoor unit Y–C with Y jumpered hot at the thermostat and the furnace called/, '25');
   await expect(page.getByText('Y reaches the outdoor unit while the furnace is called.').first()).toBeVisible();
   await limits(page);

@@ -2,7 +2,7 @@ import { expect, type Page, test } from '@playwright/test';
 import { freshJob, stored } from './helpers';
 import { verifyDeadOnPhone } from './verified-dead';
 
-/** Supplies of the house that is read here: disconnect, and the kit’s two circuits. */
+/** Supplies of this house: disconnect, and the kit’s two circuits. */
 const SUPPLIES = 3;
 
 const keys = async (page: Page, text: string) => {
@@ -14,13 +14,13 @@ const next = (page: Page) => page.getByRole('button', { name: /^Next/ }).click()
 
 test('one reading at a time: cautions first, own keys, the verdict while typing, on with one tap', async ({ page }) => {
   const id = await freshJob(page, 'quarry-bench');
-  // Hands go in for ohms: shut, with its reason, until every supply is verified dead.
+  // Ohms need hands in: locked, with the reason, until every supply is verified dead.
   await page.goto(`/jobs/${id}/startup?step=element-ohms&at=1`);
   await expect(page.getByText(/not verified dead|verify dead/i).first()).toBeVisible();
   await expect(page.getByRole('textbox', { name: /^Element 1/ })).toHaveCount(0);
   await verifyDeadOnPhone(page, id, SUPPLIES);
   await page.goto(`/jobs/${id}/startup?step=element-ohms`);
-  // The cautions stand whole before the first reading of the step.
+  // Cautions are shown in full before the step's first reading.
   await expect(page.getByText(/prove dead every supply/)).toBeVisible();
   await page.getByRole('button', { name: 'Understood. Go to readings' }).click();
   const field = page.getByRole('textbox', { name: 'Element 1 (4.8 kW), Ω' });
@@ -33,7 +33,7 @@ test('one reading at a time: cautions first, own keys, the verdict while typing,
 
   await keys(page, '121');
   await expect(page.getByRole('status').filter({ hasText: 'Fail' })).toBeVisible();
-  // Elements read 121 Ω when they are burnt: no slip, and no tap that makes it pass.
+  // Burned elements read 121 Ω: no slip, and no tap that makes it pass.
   await expect(page.getByRole('button', { name: '12.1 Ω', exact: true })).toHaveCount(0);
   await page.getByRole('button', { name: 'Delete', exact: true }).click();
   await keys(page, '.1');
@@ -51,10 +51,10 @@ test('one reading at a time: cautions first, own keys, the verdict while typing,
       { item: 'element-ohms/ohms-1', value: 12.1, author: 'Playwright Tester' },
       { item: 'element-ohms/ohms-2', value: 'OL' },
     ]);
-  // Back goes a reading back, and what was read stands there.
+  // Back goes to the previous reading, with its value.
   await page.goBack();
   await expect(page.getByRole('textbox', { name: /^Element 2/ })).toHaveValue('OL');
-  // The cautions are one line now, and open again with a tap.
+  // The cautions are one line now, and open with a tap.
   await page.reload();
   await page.getByRole('button', { name: /^Caution/ }).click();
   await expect(page.getByRole('list', { name: 'Cautions' })).toBeVisible();
@@ -70,7 +70,7 @@ test('the server draws the reading at once for a device that was a phone before'
   const address = `/jobs/${id}/startup?step=element-ohms&at=1`;
   await page.goto(address);
   await expect(page.getByRole('textbox', { name: /^Element 1/ })).toBeVisible();
-  // Drawn by the server alone: no script runs.
+  // Rendered by the server only: no scripts run.
   const storageState = await page.context().storageState();
   const still = await browser.newContext({ storageState, baseURL: baseURL!, javaScriptEnabled: false });
   const shown = await still.newPage();
@@ -93,7 +93,7 @@ test('the keys stand still while a number is typed, whatever is said of it', asy
       expect(await seven.boundingBox()).toEqual(before);
     }
   }
-  // Line voltage on a control conductor is no slip: it stops the work, in sight, over the keys.
+  // Line voltage on a control conductor is not a slip: it stops the work, visibly, above the keys.
   await expect(page.getByRole('button', { name: '24.8 V', exact: true })).toHaveCount(0);
   await expect(page.getByRole('status').filter({ hasText: 'Fail' })).toContainText(/30\s*V/);
 });
@@ -132,7 +132,7 @@ test('a number half typed outlives a reload on a phone too', async ({ page }) =>
   const id = await freshJob(page, 'quarry-bench');
   await page.goto(`/jobs/${id}/startup?step=conditions&at=1`);
   await keys(page, '-4');
-  await page.waitForTimeout(300); // drafts are kept a moment after the last key
+  await page.waitForTimeout(300); // drafts are stored a moment after the last key
   await page.reload();
   await expect(page.getByRole('textbox', { name: 'Outdoor temperature, °F' })).toHaveValue('-4');
 });

@@ -96,7 +96,7 @@ test('a packaged unit on propane, from a blank job to the printed record', async
   await expectSaved(page);
   await page.goto(`/jobs/${id}/startup?out=28&in=68&call=off`);
   await page.getByRole('radio', { name: /^Everything · / }).click();
-  // One disconnect for all of it, and nothing of a split system’s.
+  // One disconnect for everything, and nothing of a split system.
   await steps(page)
     .getByRole('button', { name: /Make safe/ })
     .click();
@@ -114,7 +114,7 @@ test('a packaged unit on propane, from a blank job to the printed record', async
   await enter(page, 'Supply air, °F', '118');
   await expect(page.getByRole('table', { name: 'Airflow' })).toContainText('By rise and the furnace’s output');
   await steps(page)
-    .getByRole('button', { name: /Gas (licensed tech only)/ })
+    .getByRole('button', { name: /Gas \(licensed tech only\)/ })
     .click();
   await page.getByRole('checkbox', { name: /Conversion for propane/ }).click();
   await enter(page, 'Manifold pressure, high fire, in. w.c.', '10');
@@ -133,7 +133,7 @@ test('a packaged unit on propane, from a blank job to the printed record', async
 
 test('what a place read a year ago stands beside today’s, on the screen and in the record', async ({ page }) => {
   await known(page);
-  // A job of somebody else's server, proved last winter: the sample's file, under an id of its own.
+  // A job from another server, proved last winter: the sample's file, under another id.
   const file = await (await page.request.get('/api/jobs/7d5f0c52-3a1e-4c55-9f0e-6b2b6a4f1003/file')).text();
   const landed = await page.request.post(`/api/jobs/import?copyId=${randomUUID()}`, {
     data: file,

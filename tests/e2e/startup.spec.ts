@@ -134,7 +134,7 @@ test('handover: the record, the homeowner’s page, the CSV, and marking it', as
   const csv = await (await page.request.get(`/api/jobs/${id}/readings.csv`)).text();
   expect(csv).toContain('Playwright Tester');
   await page.getByRole('button', { name: 'Hand over job' }).click();
-  // With something open it asks, and lists it.
+  // With open items it asks, and lists them.
   const asks = page.getByRole('dialog', { name: 'Hand over with these items open?' });
   await expect(asks.getByRole('list')).toContainText('Line voltage: 2 of 2 readings missing.');
   await asks.getByRole('button', { name: 'Not yet' }).click();
@@ -146,7 +146,7 @@ test('handover: the record, the homeowner’s page, the CSV, and marking it', as
   const pdf = (await page.pdf({ preferCSSPageSize: true })).toString('latin1');
   expect([...pdf.matchAll(/\/Type\s*\/Page\b/g)]).toHaveLength(2);
 
-  // What is changed afterwards changes today's record, never the one that was handed over.
+  // Later changes affect today's record, never the signed one.
   await page.goto(`/jobs/${id}/survey`);
   await enter(page, 'Heat loss at design', '52,500');
   await expectSaved(page);

@@ -51,7 +51,7 @@ test('an emptied limit is no limit; an emptied number that is needed says so', a
     const { facts } = (await stored(page, id)).document;
     return [facts.outdoorUnit.minOutdoorF, facts.house.heatSetpointF];
   };
-  // The limit saves itself a moment later; what is not entered never does.
+  // The limit saves itself a moment later; unfinished text never does.
   await expect.poll(limits).toEqual([null, 69]);
 });
 

@@ -67,7 +67,7 @@ test('two devices: the stale save is refused, both versions are shown, nothing i
 }) => {
   const id = await freshJob(page);
   const other = await anotherDevice(browser, baseURL);
-  // It does not hear of the other's save before its own.
+  // It does not learn of the other's save before its own.
   await deaf(other);
   await page.goto(`/jobs/${id}/survey`);
   await other.goto(`/jobs/${id}/survey`);

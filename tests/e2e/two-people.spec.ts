@@ -2,7 +2,7 @@ import { type BrowserContext, expect, type Page, test } from '@playwright/test';
 import { chance } from '@/core/units/chance';
 import { alive, expectSaved, freshJob } from './helpers';
 
-/** Two people of two crews on one device, which keeps the application. */
+/** Two people of two crews on one device with the application stored. */
 test.use({ storageState: { cookies: [], origins: [] }, serviceWorkers: 'allow' });
 test.describe.configure({ timeout: 180_000 });
 
@@ -18,7 +18,7 @@ const signIn = async (page: Page, { name }: Somebody) => {
   await alive(page);
 };
 
-/** The session ends on the server, as after a week: the device does not know of it. */
+/** The session ends on the server, as after a week, and the device does not know. */
 const sessionEnds = (context: BrowserContext) => context.clearCookies({ name: 'gate-cross-session' });
 
 const ready = async (page: Page) => {
@@ -26,7 +26,7 @@ const ready = async (page: Page) => {
   await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true);
 };
 
-/** Begins a job where there is no signal; returns its name and id. */
+/** Begins a job offline; returns its name and id. */
 const beginHere = async (page: Page): Promise<{ name: string; id: string }> => {
   await page.goto('/');
   await page.getByRole('button', { name: 'New job' }).click();
@@ -62,7 +62,7 @@ test('a job begun and another handed over by one, his session ended: nothing of 
 
   for (const next of [BO, READER]) {
     await signIn(page, next);
-    // He only looks at the list, for as long as what waits would take to go out.
+    // The second person only views the list, long enough for waiting entries to go out.
     await page.waitForTimeout(2500);
     await page.goto('/device');
     await expect(page.getByRole('heading', { name: 'On this device' })).toBeVisible();
@@ -122,7 +122,7 @@ test('signed out with a session that has ended, and without signal: what is sent
   await expect(page.getByText(begun.name)).toHaveCount(0);
   await expect(page.getByText('2 entries waiting to send for another person to sign in on this device.')).toBeVisible();
   await context.setOffline(false);
-  // His session is over, though the server had not heard of it.
+  // The session is over, though the server had not heard of it.
   await page.goto('/');
   await expect(page).toHaveURL(/\/sign-in/);
   await signIn(page, ANA);
@@ -132,7 +132,7 @@ test('signed out with a session that has ended, and without signal: what is sent
   await expect(page.getByRole('textbox', { name: 'Customer' })).toHaveValue('Nobody Yet');
 });
 
-/** Orders of ending and beginning sessions, drawn by chance: the same seed draws the same. */
+/** Random orders of ending and beginning sessions, from a seed. */
 for (const seed of [1, 2, 3])
   test(`whatever begins and ends on the device, each finds his own and nobody else’s (${seed})`, async ({
     page,

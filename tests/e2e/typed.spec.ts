@@ -6,7 +6,7 @@ test('words typed and not left outlive a reload; the header says so, and leads b
   await page.goto(`/jobs/${id}/survey`);
   await page.getByLabel('Notes').fill('Gate code 4417, dog is');
   await expect(page.getByRole('link', { name: '1 unfinished' })).toBeVisible();
-  await page.waitForTimeout(300); // drafts are kept a moment after the last key
+  await page.waitForTimeout(300); // drafts are stored a moment after the last key
   await page.reload();
   await expect(page.getByLabel('Notes')).toHaveValue('Gate code 4417, dog is');
   expect((await stored(page, id)).document.facts.site.notes).not.toContain('4417');

@@ -1,7 +1,7 @@
 import { expect, type Page } from '@playwright/test';
 import { alive, expectSaved } from './helpers';
 
-/** Says in Startup that every supply of a job is open, locked out, tested and verified dead. */
+/** Marks every supply of a job open, locked out, tested and verified dead in Startup. */
 export const verifyDead = async (page: Page, id: string) => {
   await page.goto(`/jobs/${id}/startup?step=make-safe`);
   await alive(page);
@@ -13,7 +13,7 @@ export const verifyDead = async (page: Page, id: string) => {
   }
 };
 
-/** The same on a phone, where each supply has a screen of its own. */
+/** The same on a phone, where each supply has its own screen. */
 export const verifyDeadOnPhone = async (page: Page, id: string, supplies: number) => {
   for (let at = 1; at <= supplies; at++) {
     await page.goto(`/jobs/${id}/startup?step=make-safe&at=${at}`);

@@ -104,7 +104,7 @@ test('the command list and the keys', async ({ page }) => {
 const bench = (page: Page) => page.getByRole('region', { name: 'Bench' });
 const differing = (page: Page) => page.getByRole('region', { name: 'Differences' });
 
-/** Drags an end of a conductor to a terminal of the drawing. */
+/** Drags a conductor end to a terminal of the drawing. */
 const dragEnd = async (page: Page, end: RegExp, terminal: RegExp | null) => {
   const handle = bench(page).getByRole('button', { name: end });
   await handle.scrollIntoViewIfNeeded();
@@ -212,7 +212,7 @@ test('a finding is mended in one tap, another waived with a reason that stays in
   const dialog = page.getByRole('dialog');
   await expect(dialog.getByRole('button', { name: 'Waive' })).toBeDisabled();
   await dialog.getByLabel('Reason').fill('New cable comes with the roof in spring');
-  // A reason half given outlives a reload.
+  // A half-typed reason survives a reload.
   await page.reload();
   await spare.getByRole('button', { name: 'Accept as is…' }).click();
   await expect(dialog.getByLabel('Reason')).toHaveValue('New cable comes with the roof in spring');

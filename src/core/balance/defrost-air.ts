@@ -21,7 +21,7 @@ export const COLD_AIR_F = 60;
  */
 export const defrostBanks = (facts: Facts, on?: On): readonly Bank[] => {
   const banks = jobBanks(facts);
-  if (on) return banks.filter(({ bank }) => on.energised.has(bankCoilId(bank)));
+  if (on) return banks.filter(({ bank }) => on.energized.has(bankCoilId(bank)));
   if (backupOf(facts) === 'fossil' || !facts.outdoorUnit.stripsInDefrost || facts.outdoorUnit.wTerminals === 'none')
     return [];
   const first = bankGroups(facts)[0]?.banks ?? [];

@@ -13,7 +13,7 @@ import { loadCurve } from './load';
 
 /** Coils that have pulled in. */
 export interface On {
-  readonly energised: ReadonlySet<CoilId>;
+  readonly energized: ReadonlySet<CoilId>;
 }
 
 /** Heat pump output: a figure, or a range for an inverter. */
@@ -25,8 +25,8 @@ export interface HeatPumpNow {
 }
 
 /** Whether the compressor runs with the valve in heating. */
-export const isHeating = ({ outdoorUnit }: Facts, { energised }: On): boolean =>
-  energised.has(COMPRESSOR_COIL) && energised.has(VALVE_COIL) === (outdoorUnit.reversingValve === 'B');
+export const isHeating = ({ outdoorUnit }: Facts, { energized }: On): boolean =>
+  energized.has(COMPRESSOR_COIL) && energized.has(VALVE_COIL) === (outdoorUnit.reversingValve === 'B');
 
 /**
  * Output of a running heat pump, Btu/h: low stage if the second stage is off, the whole range for an inverter; zero if
@@ -43,25 +43,25 @@ export const heatPumpNow = (facts: Facts, on: On, outdoorF: number): HeatPumpNow
     case 'inverter':
       return { leastBtuh: least, mostBtuh: most, isFullTaken: low === null };
     case 'two':
-      return on.energised.has(SECOND_STAGE_COIL)
+      return on.energized.has(SECOND_STAGE_COIL)
         ? { leastBtuh: most, mostBtuh: most, isFullTaken: false }
         : { leastBtuh: least, mostBtuh: least, isFullTaken: low === null };
   }
 };
 
 /** Output of the strip banks that are on, at a supply voltage, Btu/h. */
-export const stripsNowBtuh = (facts: Facts, { energised }: On, volts: number): number => {
+export const stripsNowBtuh = (facts: Facts, { energized }: On, volts: number): number => {
   const kit = jobElements(facts);
   return kitRows(facts).reduce(
-    (sum, { bank }, at) => (energised.has(bankCoilId(bank)) ? sum + elementKW(kit[at]!, volts) * BTU_PER_KWH : sum),
+    (sum, { bank }, at) => (energized.has(bankCoilId(bank)) ? sum + elementKW(kit[at]!, volts) * BTU_PER_KWH : sum),
     0,
   );
 };
 
 /** Furnace output, Btu/h, at the stage that its wiring allows. */
-export const furnaceNowBtuh = (facts: Facts, { energised }: On): number => {
-  if (!energised.has(FURNACE_COIL)) return 0;
-  return reachedBtuh(facts, hasStages(facts) && [...energised].some((coil) => coil.startsWith('furnace stage')));
+export const furnaceNowBtuh = (facts: Facts, { energized }: On): number => {
+  if (!energized.has(FURNACE_COIL)) return 0;
+  return reachedBtuh(facts, hasStages(facts) && [...energized].some((coil) => coil.startsWith('furnace stage')));
 };
 
 /** All heat sources at a moment, Btu/h. */

@@ -59,7 +59,7 @@ const heating = (facts: Facts, outcome: Outcome, { call, outdoorF }: Moment): Ru
   const needs = `house needs ${thousand(loadBtuh)}`;
   const name = CALLS[call].label;
   // No heat source makes up for a compressor that is cooling.
-  if (outcome.energised.has(COMPRESSOR_COIL) && !isHeating(facts, outcome))
+  if (outcome.energized.has(COMPRESSOR_COIL) && !isHeating(facts, outcome))
     return {
       grade: 'hole',
       text: `${name}: the compressor cools the house${now.totalBtuh > 0 ? `, while ${sourcesGive(now)} ${thousand(now.totalBtuh)}` : ''}. The reversing valve is backward.`,
@@ -94,7 +94,7 @@ const heating = (facts: Facts, outcome: Outcome, { call, outdoorF }: Moment): Ru
 
 const cooling = (facts: Facts, outcome: Outcome, call: CallId): RulerSentence => {
   const { label } = CALLS[call];
-  if (!outcome.energised.has(COMPRESSOR_COIL)) {
+  if (!outcome.energized.has(COMPRESSOR_COIL)) {
     const why = outcome.lockedOut[0]?.why ?? 'The compressor is not running.';
     return { grade: 'short', text: `${label}: nothing cools. ${why}` };
   }
@@ -106,7 +106,7 @@ const cooling = (facts: Facts, outcome: Outcome, call: CallId): RulerSentence =>
 const defrosting = (facts: Facts, outcome: Outcome, moment: Moment): RulerSentence => {
   const held = outcome.lockedOut.find(({ source }) => source === 'defrost');
   if (held) return { grade: 'calm', text: `Defrost: ${held.why}` };
-  if (!outcome.energised.has(COMPRESSOR_COIL))
+  if (!outcome.energized.has(COMPRESSOR_COIL))
     return { grade: 'calm', text: `Defrost: none. ${outcome.lockedOut[0]?.why ?? 'The compressor is not running.'}` };
   if (isHeating(facts, outcome))
     return { grade: 'short', text: 'Defrost: the reversing valve does not shift, so the coil does not clear.' };

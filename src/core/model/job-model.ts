@@ -79,7 +79,7 @@ const build = (facts: Facts, scenario: Scenario): JobModel => {
  * scenario is what is tried on it: conditions and faults.
  * @example
  * const model = jobModel(facts);
- * model.state(DEFAULT_MOMENT).energised.has('contactor');
+ * model.state(DEFAULT_MOMENT).energized.has('contactor');
  * findingsOf(model).filter(({ severity }) => severity === 'error');
  */
 export const jobModel: (facts: Facts, scenario?: Scenario) => JobModel = memoizeByFacts(build);

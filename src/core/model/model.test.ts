@@ -102,7 +102,7 @@ describe('a scenario', () => {
     const moment = { ...DEFAULT_MOMENT, call: 'heat-aux' as const };
     const noWhite = jobModel(facts, withFault('open:thermostat-cable/white'));
     const state = noWhite.state(moment);
-    expect(state.energised.has('heat bank 1')).toBe(false);
+    expect(state.energized.has('heat bank 1')).toBe(false);
     expect(ladderState(facts, noWhite.wall, { ...moment, scenario: noWhite.scenario }, 300, 240).heaterAmps).toBe(0);
     const sound = jobModel(facts);
     const air = (model: typeof sound) => {
@@ -123,8 +123,8 @@ describe('a scenario', () => {
 
   test('of two faults does what both do', () => {
     const both = jobModel(facts, withFault('open:thermostat-cable/yellow', 'open:thermostat-cable/white'));
-    const { energised } = both.state({ ...DEFAULT_MOMENT, call: 'heat-aux' });
-    expect([energised.has('contactor'), energised.has('heat bank 1'), energised.has('blower relay')]).toEqual([
+    const { energized } = both.state({ ...DEFAULT_MOMENT, call: 'heat-aux' });
+    expect([energized.has('contactor'), energized.has('heat bank 1'), energized.has('blower relay')]).toEqual([
       false,
       false,
       true,

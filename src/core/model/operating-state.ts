@@ -78,22 +78,22 @@ const seenOf = (isCompressorOn: boolean, isFanOn: boolean, hums: boolean): Outdo
   return hums ? 'hums' : 'contactor-in-only';
 };
 
-const outdoorsOf = ({ energised, chattering, signals }: WiringState, ails: EquipmentFaults): Outdoors => {
+const outdoorsOf = ({ energized, chattering, signals }: WiringState, ails: EquipmentFaults): Outdoors => {
   const off = (seen: OutdoorSeen): Outdoors => ({ seen, isCompressorOn: false, isFanOn: false });
-  const isIn = energised.has(COMPRESSOR_COIL) && ails.outdoorLine !== 'held';
+  const isIn = energized.has(COMPRESSOR_COIL) && ails.outdoorLine !== 'held';
   const hasLine = ails.outdoorLine === 'live' || ails.outdoorLine === 'low';
   if (chattering.includes(COMPRESSOR_COIL)) return off('chatters');
   const isFed = hasLine && ((isIn && ails.contactor !== 'burnt') || ails.contactor === 'welded');
   if (!isFed) return off(isIn ? 'contactor-in-only' : 'still');
   const isCompressorOn = ails.compressor === 'sound';
-  const rests = signals.has('defrost') && energised.has(OUTDOOR_POWER) && isIn;
+  const rests = signals.has('defrost') && energized.has(OUTDOOR_POWER) && isIn;
   const isFanOn = ails.outdoorFan === 'sound' && !rests;
   const hums = ails.compressor === 'no-capacitor' || (ails.outdoorFan === 'no-capacitor' && !isCompressorOn);
   return { seen: seenOf(isCompressorOn, isFanOn, hums), isCompressorOn, isFanOn };
 };
 
 const flameOf = (state: WiringState, ails: EquipmentFaults, isAirShort: boolean): FlameSeen => {
-  if (!state.energised.has(FURNACE_COIL)) return 'cold';
+  if (!state.energized.has(FURNACE_COIL)) return 'cold';
   switch (ails.furnace) {
     case 'no-inducer':
     case 'no-glow':
@@ -129,7 +129,7 @@ export const operatingState = (
   ails: EquipmentFaults,
   { volts = facts.heatKit.serviceVolts, seconds = Infinity }: { volts?: number; seconds?: number } = {},
 ): OperatingState => {
-  const { energised } = state;
+  const { energized } = state;
   const kitVolts = volts * ails.kitShare;
   const open = new Set(ails.kitCircuitsOpen);
   const { rungs, blower } = ladderState(facts, bench, moment, seconds / ails.switchTimes, kitVolts, open);
@@ -139,10 +139,10 @@ export const operatingState = (
   };
   const called = rungs.filter(({ rung, isClosed: is, isFed }) => isFed && isClosed(rung.at, is));
   const isBlowerFed = !(open.has(0) && facts.heatKit.blowerOnFirstCircuit && backupOf(facts) !== 'fossil');
-  const isBurnerCalled = energised.has(FURNACE_COIL);
+  const isBurnerCalled = energized.has(FURNACE_COIL);
   const canBlow = ails.blower === 'sound' && isBlowerFed;
   const isBlowerCalled = canBlow && blower.runs;
-  const isBlowerOn = isBlowerCalled || (canBlow && (energised.has(BLOWER_BY_HEAT_COIL) || isBurnerCalled));
+  const isBlowerOn = isBlowerCalled || (canBlow && (energized.has(BLOWER_BY_HEAT_COIL) || isBurnerCalled));
   const hasBackup = called.length > 0 || isBurnerCalled;
   const cfm = isBlowerOn ? cfmFor(facts, moment, hasBackup) * ails.airShare : 0;
   const isAirShort = cfm < TRIPS_SHARE * facts.heatKit.minCfm;
@@ -157,7 +157,7 @@ export const operatingState = (
     flame === 'burns' ? furnaceNowBtuh(facts, state) * (ails.furnace === 'weak' ? WEAK_FIRE_SHARE : 1) : 0;
 
   const outdoors = outdoorsOf(state, ails);
-  const wouldHeat = isHeating(facts, { energised: new Set([...energised, COMPRESSOR_COIL]) });
+  const wouldHeat = isHeating(facts, { energized: new Set([...energized, COMPRESSOR_COIL]) });
   const heats = outdoors.isCompressorOn ? (ails.valveStuck ? ails.valveStuck === 'heating' : wouldHeat) : null;
   const rests = state.signals.has('defrost');
   const withFan = outdoors.isFanOn || rests ? 1 : NO_FAN_SHARE;
@@ -185,11 +185,11 @@ export const operatingState = (
 };
 
 /** Heat of a running compressor with its valve as for heating, Btu/h. */
-const heatOf = (facts: Facts, { energised }: WiringState, { outdoorF }: Moment): number => {
-  const asHeating = new Set<CoilId>([...energised].filter((coil) => coil !== VALVE_COIL));
+const heatOf = (facts: Facts, { energized }: WiringState, { outdoorF }: Moment): number => {
+  const asHeating = new Set<CoilId>([...energized].filter((coil) => coil !== VALVE_COIL));
   asHeating.add(COMPRESSOR_COIL);
   if (facts.outdoorUnit.reversingValve === 'B') asHeating.add(VALVE_COIL);
-  const { leastBtuh, mostBtuh } = heatPumpNow(atRatedCapacity(facts), { energised: asHeating }, outdoorF);
+  const { leastBtuh, mostBtuh } = heatPumpNow(atRatedCapacity(facts), { energized: asHeating }, outdoorF);
   return Math.max(leastBtuh, Math.min(mostBtuh, loadCurve(jobLoad(facts).load).at(outdoorF)));
 };
 

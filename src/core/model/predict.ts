@@ -252,7 +252,7 @@ const ICED_LB = 1;
 
 const seenDefrost = (asked: Asked, ails: EquipmentFaults): SeenWord => {
   const { defrost } = ails;
-  if (defrost === 'never' || !asked.state.energised.has(OUTDOOR_POWER)) return 'none';
+  if (defrost === 'never' || !asked.state.energized.has(OUTDOOR_POWER)) return 'none';
   if (asked.works().heats !== false) return 'none';
   if (defrost === 'ends-early') return 'early';
   return (asked.given.night?.capped ?? 0) > 0 ? 'cap' : 'clears';
@@ -280,7 +280,7 @@ const seen = (asked: Asked, what: SeenId): SeenWord => {
     case 'breakers':
       return ails.seenOff ?? 'on';
     case 'board-lamp':
-      if (!state.energised.has(OUTDOOR_POWER)) return 'dark';
+      if (!state.energized.has(OUTDOOR_POWER)) return 'dark';
       return moment.scenario.conditions.includes('board-lockout') ? 'fault' : 'normal';
     case 'coil-sensor':
       return ails.defrost === 'sensor-off' ? 'off' : 'on';
@@ -332,10 +332,10 @@ const read = (asked: Asked, observable: Observable): Prediction => {
       const coil = observable.of === 'thermostat' ? THERMOSTAT_POWER : OUTDOOR_POWER;
       const isBattery =
         observable.of === 'thermostat' && facts.thermostat.power === 'battery' && !given.ails?.isBatteryFlat;
-      return word(isBattery || state.energised.has(coil), 'alive', 'blank');
+      return word(isBattery || state.energized.has(coil), 'alive', 'blank');
     }
     case 'sight':
-      return word(state.energised.has(observable.coil), 'in', 'out');
+      return word(state.energized.has(observable.coil), 'in', 'out');
     case 'time':
       return seconds(asked, observable.of);
     case 'seen':

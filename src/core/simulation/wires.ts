@@ -89,10 +89,10 @@ export const wiresOf = ({ facts, wall, scenario }: WiredSystem) => {
     return {
       signals: [...signals].sort().join(' '),
       calls: callBits(signals),
-      isCompressorIn: on.energised.has(COMPRESSOR_COIL),
+      isCompressorIn: on.energized.has(COMPRESSOR_COIL),
       isHeating: isHeating(facts, on),
-      isSecondStageIn: on.energised.has(SECOND_STAGE_COIL),
-      calledElements: rows.map(({ bank }) => on.energised.has(bankCoilId(bank))),
+      isSecondStageIn: on.energized.has(SECOND_STAGE_COIL),
+      calledElements: rows.map(({ bank }) => on.energized.has(bankCoilId(bank))),
       fireBtuh: furnaceNowBtuh(facts, on),
       isBoardLockedOut: signals.has('board-lockout'),
     };

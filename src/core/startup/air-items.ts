@@ -73,7 +73,7 @@ const callHeat = (context: StartupContext, call: CallId): CallHeat => {
     isCompressing &&
     facts.outdoorUnit.stages === 'two' &&
     jobLowStage(facts) !== null &&
-    !state.energised.has('second stage');
+    !state.energized.has('second stage');
   const drawnOn = isCompressing && isExtrapolated(jobHeatPump(facts), moment.outdoorF) ? ' (extrapolated)' : '';
   return {
     kind: 'known',

@@ -17,8 +17,8 @@ const WITH_BLOWER: ClampPlace = { id: WITH_BLOWER_PLACE, label: 'Feed including 
 const HEATERS_ONLY: ClampPlace = { id: 'heaters-only', label: 'Heaters only' };
 
 /** Elements on in the solved circuit: those of banks whose coil has pulled in. */
-const elementsOn = (facts: Facts, { energised }: WiringState): number[] =>
-  kitRows(facts).flatMap(({ bank }, at) => (energised.has(bankCoilId(bank)) ? [at] : []));
+const elementsOn = (facts: Facts, { energized }: WiringState): number[] =>
+  kitRows(facts).flatMap(({ bank }, at) => (energized.has(bankCoilId(bank)) ? [at] : []));
 
 const VOLTS_WORDS: Record<KitVolts['from'], string> = {
   loaded: '',

@@ -52,11 +52,11 @@ export const ladderState = (
   before: LadderBefore = 'strips-on',
 ): LadderState => {
   const drawn = ladder(facts);
-  const { energised } = bench.at(facts, moment);
+  const { energized } = bench.at(facts, moment);
   const rungs = drawn.circuits
     .flatMap((circuit) => circuit.rungs.map((rung) => ({ rung, isFed: !openBreakers.has(circuit.at) })))
     .map(({ rung, isFed }): RungState => {
-      const hasCall = energised.has(bankCoilId(rung.bank));
+      const hasCall = energized.has(bankCoilId(rung.bank));
       const rests = !hasCall && before === 'rest';
       const movesAtS = hasCall ? rung.onS : rung.offS;
       const isClosed = hasCall ? seconds >= rung.onS : !rests && seconds < rung.offS;
@@ -70,7 +70,7 @@ export const ladderState = (
         amps: isClosed && isFed ? elementAmps(rung.element, suppliedVolts) : 0,
       };
     });
-  const hasG = energised.has(BLOWER_COIL);
+  const hasG = energized.has(BLOWER_COIL);
   const interlocked = drawn.hasInterlock && rungs.some(({ isClosed }) => isClosed);
   const heaterAmps = rungs.reduce((sum, { amps }) => sum + amps, 0);
   const isBlowerFed = drawn.hasOwnBlowerSupply || !openBreakers.has(0);

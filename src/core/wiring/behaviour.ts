@@ -48,9 +48,9 @@ export const behaviorChanges = (
       ...change('chatters', (was, now) => !was.chattering.includes(coil.id) && now.chattering.includes(coil.id)),
       ...change(
         'lost',
-        (was, now) => was.energised.has(coil.id) && !now.energised.has(coil.id) && !now.chattering.includes(coil.id),
+        (was, now) => was.energized.has(coil.id) && !now.energized.has(coil.id) && !now.chattering.includes(coil.id),
       ),
-      ...change('extra', (was, now) => !was.energised.has(coil.id) && now.energised.has(coil.id)),
+      ...change('extra', (was, now) => !was.energized.has(coil.id) && now.energized.has(coil.id)),
     ];
   });
 

@@ -15,22 +15,22 @@ const boxed = (boxes: Partial<Facts['boxes']>, family = 'w1-w2+aux-e+single+w-ou
   const { facts } = familyById(family)!;
   return { ...facts, boxes: { ...facts.boxes, ...boxes } };
 };
-const energised = (facts: Facts, call: CallId, condition?: ConditionId) =>
+const energized = (facts: Facts, call: CallId, condition?: ConditionId) =>
   benchFor(facts, plan(facts)).at(facts, {
     ...DEFAULT_MOMENT,
     outdoorF: 20,
     call,
     ...(condition ? { scenario: withCondition(condition) } : {}),
-  }).energised;
+  }).energized;
 const rules = (facts: Facts) => checkEquipment(jobModel(facts)).map(({ rule }) => rule);
 
 test('loads on G come with the blower, on top of what the transformer carries', () => {
   const facts = boxed({ humidifier: 'alone', ventilator: true, airCleaner: true });
   for (const call of ['fan', 'heat-1', 'cool-1'] as const)
-    expect([...energised(facts, call)]).toEqual(
+    expect([...energized(facts, call)]).toEqual(
       expect.arrayContaining(['humidifier valve', 'ventilator damper', 'air-cleaner relay']),
     );
-  expect(energised(facts, 'off').has('humidifier valve')).toBe(false);
+  expect(energized(facts, 'off').has('humidifier valve')).toBe(false);
   const tight = { ...facts, airHandler: { ...facts.airHandler, transformerVA: 40 } };
   expect(rules({ ...tight, boxes: boxed({}).boxes })).not.toContain('transformer-carries');
   expect(rules(tight)).toContain('transformer-carries');
@@ -38,11 +38,11 @@ test('loads on G come with the blower, on top of what the transformer carries', 
 
 test('a wet switch of its own stops the humidifier alone; in R it stops everything, and that is said', () => {
   const alone = boxed({ humidifier: 'alone' });
-  expect(energised(alone, 'heat-1', 'floor-wet').has('humidifier valve')).toBe(false);
-  expect(energised(alone, 'heat-1', 'floor-wet').has(COMPRESSOR_COIL)).toBe(true);
+  expect(energized(alone, 'heat-1', 'floor-wet').has('humidifier valve')).toBe(false);
+  expect(energized(alone, 'heat-1', 'floor-wet').has(COMPRESSOR_COIL)).toBe(true);
   const everything = boxed({ humidifier: 'everything' });
-  expect(energised(everything, 'heat-1').has(COMPRESSOR_COIL)).toBe(true);
-  expect([...energised(everything, 'emergency', 'floor-wet')].filter((coil) => /heat bank/.test(coil))).toEqual([]);
+  expect(energized(everything, 'heat-1').has(COMPRESSOR_COIL)).toBe(true);
+  expect([...energized(everything, 'emergency', 'floor-wet')].filter((coil) => /heat bank/.test(coil))).toEqual([]);
   expect(rules(everything)).toContain('wet-switch-stops-heat');
   expect(rules(alone)).not.toContain('wet-switch-stops-heat');
 });
@@ -51,10 +51,10 @@ test.each(['w1-w2+aux-e+single+w-out+o', 'packaged+aux-e+single+no-w+o', 'gas+au
   'the utility’s relay in Y holds the compressor and leaves the backup: %s',
   (family) => {
     const facts = boxed({ loadControl: 'Y' }, family);
-    expect(energised(facts, 'heat-1').has(COMPRESSOR_COIL)).toBe(true);
-    expect(energised(facts, 'heat-1', 'utility-shed').has(COMPRESSOR_COIL)).toBe(false);
-    const held = [...energised(facts, 'emergency', 'utility-shed')];
-    expect(held).toEqual([...energised(facts, 'emergency')]);
+    expect(energized(facts, 'heat-1').has(COMPRESSOR_COIL)).toBe(true);
+    expect(energized(facts, 'heat-1', 'utility-shed').has(COMPRESSOR_COIL)).toBe(false);
+    const held = [...energized(facts, 'emergency', 'utility-shed')];
+    expect(held).toEqual([...energized(facts, 'emergency')]);
     expect(held.some((coil) => /heat bank|furnace heat/.test(coil))).toBe(true);
   },
 );
@@ -63,9 +63,9 @@ test('float, wet switch and relay stand one after the other', () => {
   const facts = boxed({ loadControl: 'Y', humidifier: 'everything' }, 'packaged+aux-e+single+no-w+o');
   for (const floatSwitch of ['R', 'Y'] as const) {
     const all: Facts = { ...facts, system: { ...facts.system, floatSwitch } };
-    expect(energised(all, 'cool-1').has(COMPRESSOR_COIL)).toBe(true);
+    expect(energized(all, 'cool-1').has(COMPRESSOR_COIL)).toBe(true);
     for (const condition of ['pan-full', 'utility-shed', 'floor-wet'] as const)
-      expect([floatSwitch, condition, energised(all, 'cool-1', condition).has(COMPRESSOR_COIL)]).toEqual([
+      expect([floatSwitch, condition, energized(all, 'cool-1', condition).has(COMPRESSOR_COIL)]).toEqual([
         floatSwitch,
         condition,
         false,
@@ -92,8 +92,8 @@ test.each(['w1-w2+aux-e+two-stage+w-out+o', 'packaged+aux-e+single+no-w+o', 'gas
       plan(facts).conductors.filter(({ cable, from }) => cable === 'thermostat-cable' && from !== null).length;
     expect(inWall(paired)).toBe(inWall(plain) - 1);
     for (const call of ['off', 'fan', 'heat-1', 'heat-aux', 'emergency', 'cool-1', 'defrost'] as const) {
-      const working = [...energised(paired, call)].filter((coil) => !coil.startsWith('relay pair'));
-      expect([call, working.sort()]).toEqual([call, [...energised(plain, call)].sort()]);
+      const working = [...energized(paired, call)].filter((coil) => !coil.startsWith('relay pair'));
+      expect([call, working.sort()]).toEqual([call, [...energized(plain, call)].sort()]);
     }
     expect(rules(paired)).toEqual(rules(plain));
   },
@@ -104,8 +104,8 @@ test('the shared conductor open: neither call comes', () => {
   const whole = plan(facts);
   const cut = { ...whole, conductors: whole.conductors.filter(({ from }) => from?.mark !== 'P') };
   const states = benchFor(facts, cut).at(facts, { ...DEFAULT_MOMENT, outdoorF: 20, call: 'heat-1' });
-  expect(states.energised.has(COMPRESSOR_COIL)).toBe(false);
-  expect(states.energised.has('blower relay')).toBe(false);
+  expect(states.energized.has(COMPRESSOR_COIL)).toBe(false);
+  expect(states.energized.has('blower relay')).toBe(false);
 });
 
 describe('a zone board', () => {
@@ -117,8 +117,8 @@ describe('a zone board', () => {
       const [plain, zoned] = [boxed({}, family), boxed({ zoneBoard: true }, family)];
       const own = (coils: ReadonlySet<string>) => [...coils].filter((coil) => !coil.startsWith('zone')).sort();
       for (const call of ['off', 'fan', 'heat-1', 'heat-aux', 'emergency', 'cool-1', 'defrost'] as const)
-        expect([call, own(energised(zoned, call))]).toEqual([call, own(energised(plain, call))]);
-      expect(energised(zoned, 'off').has('zone dampers')).toBe(true);
+        expect([call, own(energized(zoned, call))]).toEqual([call, own(energized(plain, call))]);
+      expect(energized(zoned, 'off').has('zone dampers')).toBe(true);
       expect(plan(zoned).cables.find(({ id }) => id === 'thermostat-cable')!.to).toBe('zone-board');
       expect(rules(zoned).filter((rule) => rule !== 'zones-let-heat')).toEqual(rules(plain));
     },
@@ -136,7 +136,7 @@ describe('a zone board', () => {
   test('a thermostat on batteries sends it no common: it has its own from the cabinet', () => {
     const facts = boxed({ zoneBoard: true });
     const battery: Facts = { ...facts, thermostat: { ...facts.thermostat, power: 'battery' } };
-    expect(energised(battery, 'heat-1').has(COMPRESSOR_COIL)).toBe(true);
+    expect(energized(battery, 'heat-1').has(COMPRESSOR_COIL)).toBe(true);
   });
 
   test('banks that wait for a second zone hold emergency heat: said; without power nothing heats: said', () => {
@@ -161,7 +161,7 @@ describe('a dehumidistat', () => {
     'holds the board’s input hot, lets it go in damp air, and stops nothing: %s',
     (family) => {
       const facts = boxed({ dehumidify: 'cooling' }, family);
-      const [dry, damp] = [energised(facts, 'cool-1'), energised(facts, 'cool-1', 'indoor-damp')];
+      const [dry, damp] = [energized(facts, 'cool-1'), energized(facts, 'cool-1', 'indoor-damp')];
       expect([dry.has('dehumidify input'), damp.has('dehumidify input')]).toEqual([true, false]);
       expect([...damp, 'dehumidify input'].sort()).toEqual([...dry].sort());
       expect(rules(facts)).toEqual(rules(boxed({}, family)));

@@ -21,14 +21,14 @@ const COOLING: readonly CallId[] = ['cool-1', 'cool-2'];
 const NO_HEAT: readonly CallId[] = ['off', 'fan', 'cool-1', 'cool-2'];
 
 const isBackup = (coil: CoilId) => coil === FURNACE_COIL || coil.startsWith('heat bank');
-const banks = ({ energised }: WiringState) => [...energised].filter(isBackup).length;
-const hasAir = ({ energised }: WiringState) => energised.has(BLOWER_COIL) || energised.has(BLOWER_BY_HEAT_COIL);
+const banks = ({ energized }: WiringState) => [...energized].filter(isBackup).length;
+const hasAir = ({ energized }: WiringState) => energized.has(BLOWER_COIL) || energized.has(BLOWER_BY_HEAT_COIL);
 
 /** Effects of a system on the house that it should not have, in plain words, worst first. */
 export const consequences = (facts: Facts, should: StatesByCall, does: StatesByCall): string[] => {
   const isB = facts.outdoorUnit.reversingValve === 'B';
-  const heats = ({ energised }: WiringState) => energised.has(VALVE_COIL) === isB;
-  const runs = ({ energised }: WiringState) => energised.has(COMPRESSOR_COIL);
+  const heats = ({ energized }: WiringState) => energized.has(VALVE_COIL) === isB;
+  const runs = ({ energized }: WiringState) => energized.has(COMPRESSOR_COIL);
   const calls = (among: readonly CallId[], is: (was: WiringState, now: WiringState) => boolean): CallId[] =>
     among.filter((call) => should.has(call) && is(should.get(call)!, does.get(call)!));
   const named = (list: readonly CallId[]) => list.map((call) => CALLS[call].short.toLowerCase()).join(', ');
@@ -42,7 +42,7 @@ export const consequences = (facts: Facts, should: StatesByCall, does: StatesByC
   if (fuse.length === all.length) return ['The board fuse blows right away: nothing works.'];
   const isBlank = all.every((call) => {
     const [was, now] = [should.get(call)!, does.get(call)!];
-    return was.energised.has(THERMOSTAT_POWER) && !now.energised.has(THERMOSTAT_POWER) && now.fuseOpenedAtAmps === null;
+    return was.energized.has(THERMOSTAT_POWER) && !now.energized.has(THERMOSTAT_POWER) && now.fuseOpenedAtAmps === null;
   });
   if (isBlank) return ['The thermostat is blank and makes no calls.'];
   const sound = all.filter((call) => does.get(call)!.fuseOpenedAtAmps === null);
@@ -64,7 +64,7 @@ export const consequences = (facts: Facts, should: StatesByCall, does: StatesByC
     ...say(
       calls(
         sound,
-        (was, now) => runs(now) && now.energised.has(FURNACE_COIL) && !(runs(was) && was.energised.has(FURNACE_COIL)),
+        (was, now) => runs(now) && now.energized.has(FURNACE_COIL) && !(runs(was) && was.energized.has(FURNACE_COIL)),
       ),
       (list) => `Compressor and furnace run together on: ${list}.`,
     ),
@@ -98,7 +98,7 @@ export const consequences = (facts: Facts, should: StatesByCall, does: StatesByC
       () => 'The coil is never cleared of ice.',
     ),
     ...(all.every(
-      (call) => should.get(call)!.energised.has(OUTDOOR_POWER) && !does.get(call)!.energised.has(OUTDOOR_POWER),
+      (call) => should.get(call)!.energized.has(OUTDOOR_POWER) && !does.get(call)!.energized.has(OUTDOOR_POWER),
     ) && fuse.length === 0
       ? ['The outdoor board is dead: no defrost.']
       : []),

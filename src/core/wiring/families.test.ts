@@ -87,9 +87,9 @@ describe('every family that can be wired', () => {
     fc.assert(
       fc.property(anyFamily, fc.integer({ min: -20, max: 70 }), ({ facts }, outdoorF) => {
         if (facts.thermostat.heatTerminals === 'none') return;
-        const { energised } = wired(facts, 'emergency', outdoorF);
-        expect(backupCoils(facts).filter((coil) => !energised.has(coil))).toEqual([]);
-        expect(energised.has(COMPRESSOR_COIL)).toBe(false);
+        const { energized } = wired(facts, 'emergency', outdoorF);
+        expect(backupCoils(facts).filter((coil) => !energized.has(coil))).toEqual([]);
+        expect(energized.has(COMPRESSOR_COIL)).toBe(false);
       }),
       { numRuns: 400 },
     );
@@ -105,8 +105,8 @@ describe('every family that can be wired', () => {
         ({ facts }, outdoorF, conditions) => {
           const isChosen = facts.furnace.tempersDefrost && facts.furnace.interlock === 'none';
           for (const call of callsOf(facts).filter((each) => each !== 'defrost' || !isChosen)) {
-            const { energised } = wired(facts, call, outdoorF, withCondition(...conditions));
-            expect(energised.has(COMPRESSOR_COIL) && energised.has(FURNACE_COIL)).toBe(false);
+            const { energized } = wired(facts, call, outdoorF, withCondition(...conditions));
+            expect(energized.has(COMPRESSOR_COIL) && energized.has(FURNACE_COIL)).toBe(false);
           }
         },
       ),
@@ -117,13 +117,13 @@ describe('every family that can be wired', () => {
   test('heats, cools and defrosts with the valve as the plate has it, and never without air', () => {
     for (const { facts } of FAMILIES) {
       const isB = facts.outdoorUnit.reversingValve === 'B';
-      const heat = wired(facts, 'heat-1', 30).energised;
-      const cool = wired(facts, 'cool-1', 70).energised;
-      const defrost = wired(facts, 'defrost', 30).energised;
+      const heat = wired(facts, 'heat-1', 30).energized;
+      const cool = wired(facts, 'cool-1', 70).energized;
+      const defrost = wired(facts, 'defrost', 30).energized;
       expect([heat.has(COMPRESSOR_COIL), heat.has(VALVE_COIL)]).toEqual([true, isB]);
       expect([cool.has(COMPRESSOR_COIL), cool.has(VALVE_COIL), cool.has(BLOWER_COIL)]).toEqual([true, !isB, true]);
       expect([defrost.has(COMPRESSOR_COIL), defrost.has(VALVE_COIL)]).toEqual([true, !isB]);
-      for (const states of [heat, cool, defrost, wired(facts, 'heat-aux', -20).energised])
+      for (const states of [heat, cool, defrost, wired(facts, 'heat-aux', -20).energized])
         if (backupCoils(facts).some((coil) => states.has(coil) && coil !== FURNACE_COIL))
           expect(states.has(BLOWER_COIL) || states.has(BLOWER_BY_HEAT_COIL)).toBe(true);
     }

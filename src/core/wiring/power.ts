@@ -10,8 +10,8 @@ import { thermostatCables } from './plan';
 import type { WiringState } from './state';
 
 /** Whether a coil loads the transformer: it is in, or has enough volts to hum. */
-const isFed = (device: Device, { id, from, to }: Coil, { energised, solution }: WiringState): boolean =>
-  energised.has(id) || readVolts(solution, nodeOf(device.id, from), nodeOf(device.id, to)) >= DROP_OUT_VOLTS;
+const isFed = (device: Device, { id, from, to }: Coil, { energized, solution }: WiringState): boolean =>
+  energized.has(id) || readVolts(solution, nodeOf(device.id, from), nodeOf(device.id, to)) >= DROP_OUT_VOLTS;
 
 /** The call with the highest transformer load, and its rated load, VA. */
 export const heaviestCall = (

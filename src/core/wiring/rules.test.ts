@@ -103,9 +103,9 @@ describe('a coil draws its inrush until it has pulled in', () => {
   });
 
   test('a coil that hums at its inrush counts for the transformer and keeps its contacts open', () => {
-    const { energised, volts } = jobModel(long).state({ ...DEFAULT_MOMENT, call: 'cool-1' });
+    const { energized, volts } = jobModel(long).state({ ...DEFAULT_MOMENT, call: 'cool-1' });
     // The contactor closes first; the remaining volts do not pull the valve in.
-    expect([energised.has('contactor'), energised.has('reversing valve')]).toEqual([true, false]);
+    expect([energized.has('contactor'), energized.has('reversing valve')]).toEqual([true, false]);
     expect(volts.get('outdoor-unit.O')!).toBeGreaterThan(12);
     expect(volts.get('outdoor-unit.O')!).toBeLessThan(18);
   });
@@ -117,9 +117,9 @@ describe('signals come only from what has power', () => {
     const [named, power] = findingsOf(jobModel(facts));
     expect(named!.what).toMatch(/The thermostat is blank/);
     expect(power).toMatchObject({ rule: 'controls-have-power', at: 'thermostat electronics' });
-    expect([...jobModel(facts).state({ ...DEFAULT_MOMENT, call: 'heat-aux' }).energised]).toEqual(['defrost board']);
+    expect([...jobModel(facts).state({ ...DEFAULT_MOMENT, call: 'heat-aux' }).energized]).toEqual(['defrost board']);
     const battery: Facts = { ...base, thermostat: { ...base.thermostat, power: 'battery' } };
-    expect(jobModel(battery).state(DEFAULT_MOMENT).energised.has('contactor')).toBe(true);
+    expect(jobModel(battery).state(DEFAULT_MOMENT).energized.has('contactor')).toBe(true);
   });
 
   test.each(['R', 'C'] as const)('an outdoor board without %s never defrosts and passes no W', (mark) => {
@@ -127,15 +127,15 @@ describe('signals come only from what has power', () => {
     const model = jobModel(facts);
     expect(of(facts, 'controls-have-power')).toMatchObject([{ at: 'defrost board' }]);
     const bankIn = (call: 'defrost' | 'heat-aux') =>
-      model.state({ ...DEFAULT_MOMENT, call }).energised.has('heat bank 1');
+      model.state({ ...DEFAULT_MOMENT, call }).energized.has('heat bank 1');
     expect([bankIn('defrost'), bankIn('heat-aux')]).toEqual([false, false]);
-    const valve = model.state({ ...DEFAULT_MOMENT, call: 'defrost' }).energised.has('reversing valve');
+    const valve = model.state({ ...DEFAULT_MOMENT, call: 'defrost' }).energized.has('reversing valve');
     expect(valve).toBe(false);
   });
 
   test('a fault can take the power too', () => {
-    const { energised } = jobModel(base, withFault('open:thermostat electronics')).state(DEFAULT_MOMENT);
-    expect(energised.has('contactor')).toBe(false);
+    const { energized } = jobModel(base, withFault('open:thermostat electronics')).state(DEFAULT_MOMENT);
+    expect(energized.has('contactor')).toBe(false);
   });
 });
 
@@ -202,7 +202,7 @@ describe('heat on a fault', () => {
   const bankIn = (facts: Facts, call: 'off' | 'cool-1' | 'heat-1') =>
     jobModel(facts, { conditions: ['board-lockout'], faults: [] })
       .state({ ...DEFAULT_MOMENT, call })
-      .energised.has('heat bank 1');
+      .energized.has('heat bank 1');
 
   test('waits for a heating call, or says that it does not', () => {
     expect((['off', 'cool-1', 'heat-1'] as const).map((call) => bankIn(board, call))).toEqual([false, false, true]);
@@ -234,8 +234,8 @@ describe('tempering from a furnace', () => {
     const chosen = withFurnace({ interlock: 'none', tempersDefrost: true });
     expect(of(chosen, 'no-defrost-heat-from-furnace')).toMatchObject([{ severity: 'advice' }]);
     expect(rulesOf(chosen).filter((rule) => rule.startsWith('error'))).toEqual([]);
-    const { energised } = jobModel(chosen).state({ ...DEFAULT_MOMENT, call: 'defrost' });
-    expect([energised.has('contactor'), energised.has('furnace heat')]).toEqual([true, true]);
+    const { energized } = jobModel(chosen).state({ ...DEFAULT_MOMENT, call: 'defrost' });
+    expect([energized.has('contactor'), energized.has('furnace heat')]).toEqual([true, true]);
     const landed = found(dual, (rows) => [
       ...rows.filter(({ cable, colour }) => !(cable === 'outdoor-cable' && colour === 'brown')),
       { cable: 'outdoor-cable', colour: 'brown', from: 'furnace.W1', to: 'outdoor-unit.W-out' },
@@ -273,7 +273,7 @@ describe('a defrost', () => {
     const stageIn = (facts: Facts) =>
       jobModel(facts)
         .state({ ...DEFAULT_MOMENT, call: 'defrost' })
-        .energised.has('second stage');
+        .energized.has('second stage');
     expect([stageIn(two), stageIn(withUnit({ defrostFullStage: true }, two))]).toEqual([false, true]);
     expect(rulesOf(withUnit({ defrostFullStage: true }, two)).filter((rule) => !rule.startsWith('advice'))).toEqual([]);
   });
@@ -305,16 +305,16 @@ describe('a packaged unit with a furnace inside', () => {
   });
 
   test('fires alone in emergency, never beside its compressor, and not on an empty tank or an open limit', () => {
-    const { energised } = model.state({ ...DEFAULT_MOMENT, call: 'emergency' });
-    expect([energised.has('furnace heat'), energised.has('contactor')]).toEqual([true, false]);
+    const { energized } = model.state({ ...DEFAULT_MOMENT, call: 'emergency' });
+    expect([energized.has('furnace heat'), energized.has('contactor')]).toEqual([true, false]);
     for (const condition of ['tank-empty', 'limit-open'] as const)
       expect(
         jobModel(packaged, { conditions: [condition], faults: [] })
           .state({ ...DEFAULT_MOMENT, call: 'emergency' })
-          .energised.has('furnace heat'),
+          .energized.has('furnace heat'),
       ).toBe(false);
     const electric: Facts = { ...packaged, thermostat: { ...packaged.thermostat, backupSetting: 'electric' } };
-    const both = jobModel(electric).state({ ...DEFAULT_MOMENT, call: 'heat-aux' }).energised;
+    const both = jobModel(electric).state({ ...DEFAULT_MOMENT, call: 'heat-aux' }).energized;
     expect([both.has('furnace heat'), both.has('contactor')]).toEqual([true, false]);
   });
 

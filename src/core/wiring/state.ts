@@ -25,7 +25,7 @@ export interface Solved {
   /** Terminals with at least pull-in volts to their own device's common. */
   readonly hot: ReadonlySet<string>;
   /** Coils that have pulled in. */
-  readonly energised: ReadonlySet<CoilId>;
+  readonly energized: ReadonlySet<CoilId>;
   /** Volts of each terminal to its reference: its device's common, or its partner on a separate supply. */
   readonly volts: ReadonlyMap<string, number>;
   /** Coils that chatter; empty in a good system. */
@@ -87,7 +87,7 @@ export interface Bench {
 /**
  * Puts a harness on the bench. If it draws more than the board's fuse carries, the fuse opens.
  * @example const state = benchOf(plan(facts), { fuseAmps: 3, share: 1 }).at(facts, DEFAULT_MOMENT);
- *   state.energised.has('contactor');
+ *   state.energized.has('contactor');
  */
 export const benchOf = (harness: Harness, { fuseAmps, share }: Supply): Bench => {
   const references = once(() => referencesOf(harness));
@@ -172,7 +172,7 @@ export const benchOf = (harness: Harness, { fuseAmps, share }: Supply): Bench =>
       get hot() {
         return hot();
       },
-      energised: (result.kind === 'settled' ? result.pulledIn : new Set()) as ReadonlySet<CoilId>,
+      energized: (result.kind === 'settled' ? result.pulledIn : new Set()) as ReadonlySet<CoilId>,
       chattering: (result.kind === 'chatters' ? result.relays : []) as readonly CoilId[],
       fuseOpenedAtAmps: blows ? first.solution.sourceAmps : null,
     };
@@ -190,7 +190,7 @@ export const benchOf = (harness: Harness, { fuseAmps, share }: Supply): Bench =>
     at: (facts, moment) => {
       const { signals, lockedOut } = control(facts, moment);
       const solved = under(signals, moment.outdoorF, moment.scenario.faults);
-      const { solution, energised, chattering, fuseOpenedAtAmps } = solved;
+      const { solution, energized, chattering, fuseOpenedAtAmps } = solved;
       return {
         moment,
         signals,
@@ -199,7 +199,7 @@ export const benchOf = (harness: Harness, { fuseAmps, share }: Supply): Bench =>
           return solved.network;
         },
         solution,
-        energised,
+        energized,
         chattering,
         fuseOpenedAtAmps,
         get atRest() {

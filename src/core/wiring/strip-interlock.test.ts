@@ -42,15 +42,15 @@ const holding = (
 };
 /** Bank numbers that a call turns on, and C if the compressor runs. */
 const brings = (facts: Facts, call: CallId, outdoorF: number, shed = false) => {
-  const { energised } = benchFor(facts, plan(facts)).at(facts, {
+  const { energized } = benchFor(facts, plan(facts)).at(facts, {
     ...DEFAULT_MOMENT,
     outdoorF,
     call,
     ...(shed ? { scenario: withCondition('utility-shed') } : {}),
   });
   return [
-    ...(energised.has(COMPRESSOR_COIL) ? ['C'] : []),
-    ...[...energised].flatMap((coil) => /^heat bank (\d)$/.exec(coil)?.[1] ?? []).sort(),
+    ...(energized.has(COMPRESSOR_COIL) ? ['C'] : []),
+    ...[...energized].flatMap((coil) => /^heat bank (\d)$/.exec(coil)?.[1] ?? []).sort(),
   ].join('');
 };
 

@@ -44,10 +44,10 @@ interface Link {
 const OPEN_COST = { gate: 500, output: 1000, relay: 2000, other: 3000, elsewhere: 40_000 } as const;
 const ABSENT_COST = 5000;
 
-const openCost = ({ movedBy, poweredBy }: Contact, { signals, moment, energised }: WiringState): number => {
+const openCost = ({ movedBy, poweredBy }: Contact, { signals, moment, energized }: WiringState): number => {
   if (typeof movedBy === 'object') return OPEN_COST.relay;
   // Signaled but not moved: its device has no power. The call stops there.
-  if (poweredBy !== undefined && signals.has(movedBy) && !energised.has(poweredBy)) return OPEN_COST.gate;
+  if (poweredBy !== undefined && signals.has(movedBy) && !energized.has(poweredBy)) return OPEN_COST.gate;
   if (movedBy.startsWith('outdoor-thermostat')) return OPEN_COST.gate;
   if (movedBy === 'E') return moment.call === 'emergency' ? OPEN_COST.output : OPEN_COST.elsewhere;
   // Emergency heat has its own path if wired.
@@ -65,7 +65,7 @@ const pointWords = (node: NodeName) => {
 
 /** Why a contact is open: its own reason, or no power at its device. */
 const openWhy = (harness: Harness, { openWhy: why, poweredBy, movedBy }: Contact, state: WiringState): string => {
-  if (poweredBy === undefined || state.energised.has(poweredBy)) return why;
+  if (poweredBy === undefined || state.energized.has(poweredBy)) return why;
   if (typeof movedBy === 'string' && !state.signals.has(movedBy)) return why;
   const device = harness.devices.find(({ coils }) => coils.some(({ id }) => id === poweredBy));
   return `The ${device?.label.toLowerCase() ?? 'control'} has no power, so it makes no calls: check R and C there first.`;
@@ -208,7 +208,7 @@ const traceOf = (coil: Coil, device: DeviceId, links: readonly Link[], state: Wi
     return there && home ? [{ source, there, home, cost: there.cost + home.cost }] : [];
   });
   const way = ways.sort((a, b) => a.cost - b.cost)[0];
-  const status = state.chattering.includes(coil.id) ? 'chatters' : state.energised.has(coil.id) ? 'runs' : 'stopped';
+  const status = state.chattering.includes(coil.id) ? 'chatters' : state.energized.has(coil.id) ? 'runs' : 'stopped';
   const held = heldFor(state.lockedOut, coil);
   const coilStep = (passes: boolean): TraceStep => ({
     kind: 'coil',
@@ -279,7 +279,7 @@ export const traceCall = (facts: Facts, sound: Bench, harness: Harness, state: W
   const links = [...contactLinks(harness, state), ...wireLinks(harness, planned, state)];
   const wanted = new Set(
     workingCoils(harness)
-      .filter(({ id }) => meant.energised.has(id) || state.energised.has(id) || state.chattering.includes(id))
+      .filter(({ id }) => meant.energized.has(id) || state.energized.has(id) || state.chattering.includes(id))
       .map(({ id }) => id),
   );
   return harness.devices.flatMap((device) =>

@@ -28,7 +28,7 @@ describe('oil with two wires: no board, a fan center', () => {
   it('heats with the furnace in its call, cools and blows through the fan center', () => {
     const model = jobModel(TWO_WIRE);
     const on = (call: keyof typeof CALLS) =>
-      model.soundStates({ ...DEFAULT_MOMENT, outdoorF: 20 }).get(call)!.energised;
+      model.soundStates({ ...DEFAULT_MOMENT, outdoorF: 20 }).get(call)!.energized;
     expect(on('emergency').has(FURNACE_COIL)).toBe(true);
     expect(on('emergency').has(COMPRESSOR_COIL)).toBe(false);
     expect(on('cool-1').has(COMPRESSOR_COIL)).toBe(true);

@@ -36,9 +36,9 @@ describe('what is hot at the outdoor unit', () => {
 test('in defrost the valve stands as in cooling, O and B alike, and the strips come', () => {
   const o = at(withValve(base, 'O'), 'defrost');
   const b = at(withValve(base, 'B'), 'defrost');
-  expect([...o.energised]).toEqual(expect.arrayContaining(['contactor', 'reversing valve', bankCoilId(1)]));
-  expect(b.energised.has('reversing valve')).toBe(false);
-  expect(b.energised.has(bankCoilId(1))).toBe(true);
+  expect([...o.energized]).toEqual(expect.arrayContaining(['contactor', 'reversing valve', bankCoilId(1)]));
+  expect(b.energized.has('reversing valve')).toBe(false);
+  expect(b.energized.has(bankCoilId(1))).toBe(true);
   expect(terminalVolts(o, 'thermostat', 'AUX')).toBeGreaterThan(20); // the board's output feeds back to the thermostat
   expect(terminalVolts(o, 'thermostat', 'O/B')).toBeLessThan(1);
 });
@@ -46,12 +46,12 @@ test('in defrost the valve stands as in cooling, O and B alike, and the strips c
 test('without strips in defrost no conductor goes out for them, and none come', () => {
   const cold: Facts = { ...base, outdoorUnit: { ...base.outdoorUnit, stripsInDefrost: false } };
   expect(plan(cold).conductors.some(({ to }) => to?.device === 'outdoor-unit' && to.mark === 'W-out')).toBe(false);
-  expect(at(cold, 'defrost').energised.has(bankCoilId(1))).toBe(false);
+  expect(at(cold, 'defrost').energized.has(bankCoilId(1))).toBe(false);
 });
 
 test('a thermostat set the other way round cools when heat is called', () => {
   const wrong: Facts = { ...base, thermostat: { ...base.thermostat, valveSetting: 'B' } };
-  expect(at(wrong, 'heat-1').energised.has('reversing valve')).toBe(true);
+  expect(at(wrong, 'heat-1').energized.has('reversing valve')).toBe(true);
   expect(findingsOf(wrong)[0]).toMatchObject({
     rule: 'valve-agrees',
     severity: 'error',
@@ -65,13 +65,13 @@ test('lockouts: the strips become first stage below, and are held above', () => 
     thermostat: { ...base.thermostat, outdoorSensor: 'wired' },
     gates: { ...base.gates, compressorBelowF: 20, auxAboveF: 40 },
   };
-  expect([...at(gated, 'heat-1', 19).energised]).toEqual(expect.arrayContaining([bankCoilId(1), 'blower relay']));
-  expect(at(gated, 'heat-1', 19).energised.has('contactor')).toBe(false);
-  expect(at(gated, 'heat-1', 20).energised.has('contactor')).toBe(true);
+  expect([...at(gated, 'heat-1', 19).energized]).toEqual(expect.arrayContaining([bankCoilId(1), 'blower relay']));
+  expect(at(gated, 'heat-1', 19).energized.has('contactor')).toBe(false);
+  expect(at(gated, 'heat-1', 20).energized.has('contactor')).toBe(true);
   const mild = at(gated, 'heat-aux', 41);
-  expect(mild.energised.has(bankCoilId(1))).toBe(false);
+  expect(mild.energized.has(bankCoilId(1))).toBe(false);
   expect(mild.lockedOut).toEqual([{ source: 'strips', why: expect.stringContaining('locked out above 40 °F') }]);
-  expect(at(gated, 'defrost', 10).energised.has('contactor')).toBe(false);
+  expect(at(gated, 'defrost', 10).energized.has('contactor')).toBe(false);
 });
 
 const anyFacts: fc.Arbitrary<Facts> = fc
@@ -109,8 +109,8 @@ describe('every plan', () => {
     fc.assert(
       fc.property(anyFacts, fc.integer({ min: -20, max: 70 }), (facts, outdoorF) => {
         const state = at(facts, 'emergency', outdoorF);
-        for (const { bank } of facts.heatKit.elements) expect(state.energised.has(bankCoilId(bank))).toBe(true);
-        expect(state.energised.has('contactor')).toBe(false);
+        for (const { bank } of facts.heatKit.elements) expect(state.energized.has(bankCoilId(bank))).toBe(true);
+        expect(state.energized.has('contactor')).toBe(false);
       }),
     );
   });
@@ -124,7 +124,7 @@ describe('every plan', () => {
         (facts, call, outdoorF) => {
           const state = at(facts, call, outdoorF);
           expect(state.chattering).toEqual([]);
-          if (state.energised.has(bankCoilId(1))) expect(state.energised.has('blower relay')).toBe(true);
+          if (state.energized.has(bankCoilId(1))) expect(state.energized.has('blower relay')).toBe(true);
         },
       ),
     );

@@ -12,21 +12,21 @@ interface Measure {
   readonly unit: (degrees: Degrees, fuel: string) => string;
   readonly of: (lived: SimulatedDay, degrees: Degrees) => number | null;
   readonly decimals: number;
-  readonly best: 'least' | 'most' | null;
+  readonly best: 'lowest' | 'highest' | null;
   readonly isShown?: (lived: readonly SimulatedDay[]) => boolean;
 }
 
 const plain = (unit: string) => () => unit;
 
 const MEASURES: readonly Measure[] = [
-  { label: 'Cost', unit: plain('$'), of: ({ summary }) => summary.cost.total, decimals: 2, best: 'least' },
-  { label: 'Electricity', unit: plain('kWh'), of: ({ summary }) => summary.cost.kWh, decimals: 1, best: 'least' },
+  { label: 'Cost', unit: plain('$'), of: ({ summary }) => summary.cost.total, decimals: 2, best: 'lowest' },
+  { label: 'Electricity', unit: plain('kWh'), of: ({ summary }) => summary.cost.kWh, decimals: 1, best: 'lowest' },
   {
     label: 'In peak hours',
     unit: plain('kWh'),
     of: ({ summary }) => summary.cost.peakHoursKWh,
     decimals: 1,
-    best: 'least',
+    best: 'lowest',
     isShown: (lived) => lived.some(({ tariff }) => tariff.peak !== null),
   },
   {
@@ -34,14 +34,14 @@ const MEASURES: readonly Measure[] = [
     unit: plain('kW'),
     of: ({ summary }) => summary.cost.peakKW,
     decimals: 1,
-    best: 'least',
+    best: 'lowest',
   },
   {
     label: 'Demand charge',
     unit: plain('$ a month'),
     of: ({ summary }) => summary.cost.demandAMonth,
     decimals: 2,
-    best: 'least',
+    best: 'lowest',
     isShown: (lived) => lived.some(({ summary }) => summary.cost.demandAMonth !== null),
   },
   {
@@ -49,7 +49,7 @@ const MEASURES: readonly Measure[] = [
     unit: (_, fuel) => fuel,
     of: ({ summary }) => summary.cost.fuelUnits,
     decimals: 2,
-    best: 'least',
+    best: 'lowest',
     isShown: (lived) => lived.some(({ summary }) => summary.cost.fuelUnits > 0),
   },
   {
@@ -57,29 +57,29 @@ const MEASURES: readonly Measure[] = [
     unit: ({ unit }) => `${unit} × h`,
     of: ({ summary }, { scale }) => apartOnScale(scale, summary.degreeHoursShort),
     decimals: 1,
-    best: 'least',
+    best: 'lowest',
   },
   {
     label: 'Lowest room temperature',
     unit: ({ unit }) => unit,
     of: ({ summary }, degrees) => Number(degrees.figure(summary.leastRoomF, 1)),
     decimals: 1,
-    best: 'most',
+    best: 'highest',
   },
   {
     label: 'Cold air at the register',
     unit: plain('min'),
     of: ({ summary }) => summary.coldAirMin,
     decimals: 0,
-    best: 'least',
+    best: 'lowest',
   },
-  { label: 'Compressor starts', unit: plain(''), of: ({ summary }) => summary.starts, decimals: 0, best: 'least' },
+  { label: 'Compressor starts', unit: plain(''), of: ({ summary }) => summary.starts, decimals: 0, best: 'lowest' },
   {
     label: 'Strips',
     unit: plain('h'),
     of: ({ summary }) => summary.stripsHours,
     decimals: 1,
-    best: 'least',
+    best: 'lowest',
     isShown: (lived) => lived.some(({ summary }) => summary.stripsHours > 0),
   },
   {
@@ -130,7 +130,7 @@ export const VariantsCompared = ({
               const values = lived.map((each) => measure.of(each, degrees));
               const texts = values.map((value) => (value === null ? '–' : value.toFixed(measure.decimals)));
               const known = values.filter((value) => value !== null);
-              const goal = measure.best === 'most' ? Math.max(...known) : Math.min(...known);
+              const goal = measure.best === 'highest' ? Math.max(...known) : Math.min(...known);
               const isTold = !isOne && measure.best !== null && new Set(texts).size > 1;
               return (
                 <tr key={measure.label} className="border-t border-line">

@@ -38,7 +38,7 @@ const Terminal = ({ terminal, box, state, called, probes, pointedAt, isTarget, o
   const x = box.x + INSET;
   const coil =
     box.width < NARROW ? undefined : (terminal.coils.find(({ source }) => source !== 'control') ?? terminal.coils[0]);
-  const isOn = coil !== undefined && state.energised.has(coil.id);
+  const isOn = coil !== undefined && state.energized.has(coil.id);
   return (
     <g
       role="button"

@@ -69,7 +69,7 @@ const RENAMED: Readonly<Record<string, Readonly<Record<string, RenamedEntry>>>> 
     'unit/A-11': { entry: 'unit/IDLE', values: { '1': 'STOP', '2': 'SLOW', '3': 'FULL' } },
     'unit/A-12': { entry: 'unit/OFF-H' },
     'unit/A-13': { entry: 'unit/OFF-C' },
-    'group/B-02': { entry: 'group/FAULT', values: { '1': 'OFF', '2': 'KIT' } },
+    'group/B-02': { entry: 'group/FAULT', values: { '1': 'OFF', '2': 'ON' } },
     'group/B-03': { entry: 'group/BY', values: { '1': 'STAT', '2': 'SWCH', '3': 'OUTD' } },
     'group/B-05': { entry: 'group/ON-AT' },
     'group/B-06': { entry: 'group/OFF-AT' },

@@ -212,7 +212,7 @@ export const toadflax: ControllerProfile = {
         kind: 'menu',
         options: [
           { code: 'OFF', label: 'Kit stays off', means: { 'emergency-on-fault': 'off' } },
-          { code: 'KIT', label: 'Kit takes over', means: { 'emergency-on-fault': 'on' } },
+          { code: 'ON', label: 'Kit takes over', means: { 'emergency-on-fault': 'on' } },
         ],
       },
       factory: 'OFF',

@@ -1,7 +1,7 @@
 import type { Device, DeviceId } from '../../devices/device';
 import type { WireEnd } from '../as-found';
 import type { Cable, Harness } from '../harness';
-import { isLeads } from '../plan/colours';
+import { isLeads } from '../plan/colors';
 import { columnOf } from './rows';
 
 /** Columns where a cable's two ends may land. */

@@ -1,6 +1,6 @@
 import type { DeviceId } from '../../devices/device';
 import { type Harness, refText, type TerminalRef } from '../harness';
-import { isLeads } from '../plan/colours';
+import { isLeads } from '../plan/colors';
 import { type Columns, columnsFor } from './columns';
 import { placeDevices } from './devices';
 import type { Drawing, DrawnCable, DrawnDevice, DrawnJumper, DrawnWire } from './drawn';

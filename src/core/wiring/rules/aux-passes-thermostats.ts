@@ -14,7 +14,7 @@ export const auxPassesThermostats: WiringRule = {
     return thermostats.flatMap((outdoorThermostat): Found[] => {
       const behind = groups.filter((group) => group.outdoorThermostat === outdoorThermostat);
       const banks = behind.flatMap((group) => group.banks);
-      const runs = banks.filter((bank) => mild.get('heat-aux')!.energised.has(bankCoilId(bank)));
+      const runs = banks.filter((bank) => mild.get('heat-aux')!.energized.has(bankCoilId(bank)));
       if (runs.length === 0) return [];
       return [
         {

@@ -10,7 +10,7 @@ export const bankHeldOut: WiringRule = {
     const bank = interlockedBank(facts);
     if (bank === null) return [];
     const both = [...cold].filter(
-      ([, { energised }]) => energised.has(bankCoilId(bank)) && energised.has(COMPRESSOR_COIL),
+      ([, { energized }]) => energized.has(bankCoilId(bank)) && energized.has(COMPRESSOR_COIL),
     );
     return both.length === 0
       ? []

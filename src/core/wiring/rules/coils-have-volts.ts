@@ -20,7 +20,7 @@ export const coilsHaveVolts: WiringRule = {
           // A coil that has not pulled in is another rule's: its volts are those of its inrush.
           .filter(
             ({ call, volts }) =>
-              volts > FED_VOLTS && (coil.inrushVA === undefined || cold.get(call)!.energised.has(coil.id)),
+              volts > FED_VOLTS && (coil.inrushVA === undefined || cold.get(call)!.energized.has(coil.id)),
           );
         const lowest = readings.reduce<{ call: CallId; volts: number } | null>(
           (least, each) => (least === null || each.volts < least.volts ? each : least),

@@ -15,7 +15,7 @@ export const coilsPullIn: WiringRule = {
         if (coil.inrushVA === undefined) return [];
         const short = [...cold].flatMap(([call, state]): { call: CallId; volts: number }[] => {
           const volts = readVolts(state.solution, nodeOf(device.id, coil.from), nodeOf(device.id, coil.to));
-          const isShort = volts >= DROP_OUT_VOLTS && volts < PULL_IN_VOLTS && !state.energised.has(coil.id);
+          const isShort = volts >= DROP_OUT_VOLTS && volts < PULL_IN_VOLTS && !state.energized.has(coil.id);
           return isShort && state.chattering.length === 0 ? [{ call, volts }] : [];
         });
         const [first] = short;

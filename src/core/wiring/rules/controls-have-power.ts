@@ -24,7 +24,7 @@ export const controlsHavePower: WiringRule = {
         const lost = WITHOUT[id];
         if (
           lost === undefined ||
-          !calls.every(({ energised, fuseOpenedAtAmps }) => !energised.has(id) && fuseOpenedAtAmps === null)
+          !calls.every(({ energized, fuseOpenedAtAmps }) => !energized.has(id) && fuseOpenedAtAmps === null)
         )
           return [];
         return [{ severity: 'error', ...lost, page: 'wiring', at: id }];

@@ -13,7 +13,7 @@ export const backupCoils = (facts: Facts): CoilId[] =>
   backupOf(facts) === 'fossil' ? [FURNACE_COIL] : reachableBanks(facts).map(bankCoilId);
 
 const missing = (facts: Facts, states: StatesByCall) =>
-  backupCoils(facts).filter((coil) => !states.get('emergency')!.energised.has(coil));
+  backupCoils(facts).filter((coil) => !states.get('emergency')!.energized.has(coil));
 
 /**
  * Whether AUX and E are jumpered with an outdoor thermostat after them: the jumper is what locks out emergency heat.
@@ -62,7 +62,7 @@ export const emergencyHeats: WiringRule = {
             }),
         aspect: 'mild',
       });
-    if (cold.get('emergency')!.energised.has(COMPRESSOR_COIL))
+    if (cold.get('emergency')!.energized.has(COMPRESSOR_COIL))
       found.push({
         ...base,
         what: 'Emergency heat starts the compressor.',

@@ -16,7 +16,7 @@ export const faultHeatWaits: WiringRule = {
       const [now, before] = [states.get(call), cold.get(call)];
       return (
         now !== undefined &&
-        [...now.energised].some((coil) => /^(heat bank|furnace heat)/.test(coil) && !before!.energised.has(coil))
+        [...now.energized].some((coil) => /^(heat bank|furnace heat)/.test(coil) && !before!.energized.has(coil))
       );
     };
     const calls = NO_HEAT.filter(heats);

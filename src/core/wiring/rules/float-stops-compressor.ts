@@ -5,7 +5,7 @@ export const floatStopsCompressor: WiringRule = {
   id: 'float-stops-compressor',
   why: 'A full pan must stop the cooling that fills it.',
   check: ({ facts, during }) =>
-    facts.system.floatSwitch !== 'none' && during('pan-full').get('cool-1')!.energised.has(COMPRESSOR_COIL)
+    facts.system.floatSwitch !== 'none' && during('pan-full').get('cool-1')!.energized.has(COMPRESSOR_COIL)
       ? [
           {
             severity: 'error',

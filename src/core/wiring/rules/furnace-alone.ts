@@ -5,8 +5,8 @@ import { backupOf } from '../../job/backup';
 import type { Found } from '../../job/finding';
 import type { WiringRule } from './subject';
 
-const together = ({ energised }: { readonly energised: ReadonlySet<CoilId> }) =>
-  energised.has(COMPRESSOR_COIL) && energised.has(FURNACE_COIL);
+const together = ({ energized }: { readonly energized: ReadonlySet<CoilId> }) =>
+  energized.has(COMPRESSOR_COIL) && energized.has(FURNACE_COIL);
 
 export const furnaceAlone: WiringRule = {
   id: 'furnace-alone',

@@ -8,10 +8,10 @@ export const heatWithAir: WiringRule = {
   check: ({ cold }) => {
     const calls = [...cold]
       .filter(
-        ([, { energised }]) =>
-          [...energised].some((coil) => coil.startsWith('heat bank')) &&
-          !energised.has(BLOWER_COIL) &&
-          !energised.has(BLOWER_BY_HEAT_COIL),
+        ([, { energized }]) =>
+          [...energized].some((coil) => coil.startsWith('heat bank')) &&
+          !energized.has(BLOWER_COIL) &&
+          !energized.has(BLOWER_BY_HEAT_COIL),
       )
       .map(([call]) => call);
     return calls.length === 0

@@ -22,9 +22,9 @@ export const interlockWorks: WiringRule = {
     const { facts, during } = subject;
     const { interlock } = facts.furnace;
     if (backupOf(facts) !== 'fossil' || interlock === 'none') return [];
-    const { energised, fuseOpenedAtAmps } = withBoth(subject);
+    const { energized, fuseOpenedAtAmps } = withBoth(subject);
     const found: Found[] = [];
-    if (energised.has(COMPRESSOR_COIL) && energised.has(FURNACE_COIL) && fuseOpenedAtAmps === null)
+    if (energized.has(COMPRESSOR_COIL) && energized.has(FURNACE_COIL) && fuseOpenedAtAmps === null)
       found.push({
         ...ABOUT,
         severity: 'error',
@@ -32,7 +32,7 @@ export const interlockWorks: WiringRule = {
         fix: LOOK,
         aspect: 'both called',
       });
-    if (interlock === 'kit' && during('supply-air-hot').get('heat-1')!.energised.has(COMPRESSOR_COIL))
+    if (interlock === 'kit' && during('supply-air-hot').get('heat-1')!.energized.has(COMPRESSOR_COIL))
       found.push({
         ...ABOUT,
         severity: 'error',
@@ -41,7 +41,7 @@ export const interlockWorks: WiringRule = {
         aspect: 'hot air',
       });
     // In a packaged unit the manufacturer keeps the two apart, second stage included.
-    if (facts.system.cabinet !== 'packaged' && energised.has(SECOND_STAGE_COIL) && !energised.has(COMPRESSOR_COIL))
+    if (facts.system.cabinet !== 'packaged' && energized.has(SECOND_STAGE_COIL) && !energized.has(COMPRESSOR_COIL))
       found.push({
         ...ABOUT,
         severity: 'advice',

@@ -15,10 +15,10 @@ export const loadControlSparesHeat: WiringRule = {
       fix: 'Put it in series in Y, with no wire bypassing it.',
     } as const;
     return [
-      ...(held.get('heat-1')!.energised.has(COMPRESSOR_COIL)
+      ...(held.get('heat-1')!.energized.has(COMPRESSOR_COIL)
         ? [{ ...about, aspect: 'runs', what: 'With the utility’s relay open, the compressor still runs.' }]
         : []),
-      ...(backupCoils(facts).some((coil) => !held.get('emergency')!.energised.has(coil))
+      ...(backupCoils(facts).some((coil) => !held.get('emergency')!.energized.has(coil))
         ? [{ ...about, aspect: 'cold', what: 'With the utility’s relay open, emergency heat does not come on.' }]
         : []),
     ];

@@ -18,7 +18,7 @@ export const lowGasInCircuit: WiringRule = {
           fixBy: [{ path: 'furnace.lowGasSwitch', value: true }],
         },
       ];
-    if (!during('tank-empty').get('emergency')!.energised.has(FURNACE_COIL)) return [];
+    if (!during('tank-empty').get('emergency')!.energized.has(FURNACE_COIL)) return [];
     return [
       {
         severity: 'error',

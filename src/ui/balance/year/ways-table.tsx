@@ -15,7 +15,7 @@ interface Measure {
   /** Whether it is a temperature, °F. */
   readonly isDegrees?: true;
   readonly of: (year: Year) => number | null;
-  readonly best: 'least' | 'most';
+  readonly best: 'lowest' | 'highest';
   readonly isShown: (compared: readonly ComparedPlan[]) => boolean;
 }
 
@@ -24,43 +24,43 @@ const somewhere = (of: Measure['of']) => (compared: readonly ComparedPlan[]) =>
   compared.some(({ year }) => (of(year) ?? 0) > 0);
 
 const MEASURES: readonly Measure[] = [
-  { label: 'Cost', unit: '$/yr', of: ({ cost }) => cost, best: 'least', isShown: always },
+  { label: 'Cost', unit: '$/yr', of: ({ cost }) => cost, best: 'lowest', isShown: always },
   {
     label: 'Strips',
     unit: 'h',
     of: ({ stripHours }) => stripHours,
-    best: 'least',
+    best: 'lowest',
     isShown: somewhere(({ stripsKWh }) => stripsKWh),
   },
   {
     label: 'Strips',
     unit: 'kWh',
     of: ({ stripsKWh }) => stripsKWh,
-    best: 'least',
+    best: 'lowest',
     isShown: somewhere(({ stripsKWh }) => stripsKWh),
   },
   {
     label: 'Furnace',
     unit: 'h',
     of: ({ furnaceHours }) => furnaceHours,
-    best: 'least',
+    best: 'lowest',
     isShown: somewhere(({ furnaceHours }) => furnaceHours),
   },
-  { label: 'Shortfall', unit: 'h', of: ({ shortHours }) => shortHours, best: 'least', isShown: always },
+  { label: 'Shortfall', unit: 'h', of: ({ shortHours }) => shortHours, best: 'lowest', isShown: always },
   {
     label: 'Coldest air at the register',
     unit: '°F',
     isDegrees: true,
     of: ({ coldestSupplyF }) => coldestSupplyF,
-    best: 'most',
+    best: 'highest',
     isShown: always,
   },
-  { label: 'Compressor starts', unit: '', of: ({ starts }) => starts, best: 'least', isShown: always },
+  { label: 'Compressor starts', unit: '', of: ({ starts }) => starts, best: 'lowest', isShown: always },
   {
     label: 'CO₂',
     unit: 'kg',
     of: ({ co2Kg }) => co2Kg,
-    best: 'least',
+    best: 'lowest',
     isShown: (compared) => compared.some(({ year }) => year.co2Kg !== null),
   },
 ];
@@ -108,7 +108,7 @@ export const PlansTable = ({ compared, onTake, onEdit }: WaysTableProps) => {
             const known = values.flatMap((value, at) =>
               value === null || compared[at]!.year.shortHours > leastShort ? [] : [value],
             );
-            const goal = best === 'least' ? Math.min(...known) : Math.max(...known);
+            const goal = best === 'lowest' ? Math.min(...known) : Math.max(...known);
             const isTold = values.some((value) => value !== null && Math.round(value) !== Math.round(goal));
             return (
               <tr key={label + unit} className="border-t border-line">

@@ -1,7 +1,7 @@
 import type { Facts } from '../../job/document';
 import { COLORS, isWireColor } from '../harness';
 import { isThermostatFunction, landingOf, thermostatFunctionAt } from '../thermostat-functions';
-import type { Palette } from './colours';
+import type { Palette } from './colors';
 
 /** The thermostat cable’s colors as found, each reserved for what it was found to do. */
 export const asTracedPalette = (facts: Facts): Palette => {
