@@ -90,7 +90,7 @@ describe('what somebody else entered on a device', () => {
     const begin = (cookie: string, headers: Record<string, string>) =>
       createJob(ask({ id, from: 'blank', name: 'Attic' }, { cookie, headers }), {});
     const refused = await begin(bo.cookie, byAna);
-    expect([refused.status, (await refused.json()).error]).toEqual([401, expect.stringMatching(/^Somebody else/)]);
+    expect([refused.status, (await refused.json()).error]).toEqual([401, expect.stringMatching(/^Someone else/)]);
     const colleague = `${SESSION_COOKIE}=${await beginSession(ana.scope, (await addPerson(ana.scope, { name: 'Cy', role: 'reader' })).id)}`;
     // Before any check of rights: waiting entries are not refused for good because a viewer is signed in.
     expect((await begin(colleague, byAna)).status).toBe(401);

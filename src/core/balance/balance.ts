@@ -47,7 +47,7 @@ const less = (one: Curve, other: Curve) => addCurves(one, scaleCurve(other, -1))
 
 /**
  * Heat that the lockouts allow at each outdoor temperature, Btu/h. With a furnace it is the larger of the two sources,
- * never the sum.
+ * because they never run together.
  */
 export const allowedCurve = ({ heatPump, banksKW, lockouts, fuel }: BalanceInput, within: SpanF): Curve => {
   const compressor = only(capacityCurve(heatPump), compressorFromF(lockouts, heatPump.minOutdoorF), Infinity);

@@ -8,8 +8,8 @@ export interface HouseLoad {
 }
 
 /**
- * Heat the house needs, Btu/h: Q_design × (T_noload − T) ÷ (T_noload − T_design), zero above T_noload.
- * @param load the no-load temperature must lie above the design temperature
+ * Heat the house needs, Btu/h: Q_design × (T_noheat − T) ÷ (T_noheat − T_design), zero above T_noheat.
+ * @param load the no-heat temperature must be above the design temperature
  */
 export const loadCurve = ({ designOutdoorF, designBtuh, noLoadF }: HouseLoad): Curve => ({
   at: (outdoorF) => (outdoorF >= noLoadF ? 0 : (designBtuh * (noLoadF - outdoorF)) / (noLoadF - designOutdoorF)),

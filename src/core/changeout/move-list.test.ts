@@ -125,7 +125,7 @@ test('what is not known is capped, and not landed', () => {
   expect(orange).toMatchObject({ kind: 'wait' });
   expect(orange.why).toMatch(/^Not confirmed. Could be .*valve/);
   expect(of(facts, 'brown').why).toMatch(/^Not confirmed\. Could be fault lamp/);
-  expect(of(facts, 'white').why).toMatch(/^By its letter alone/);
+  expect(of(facts, 'white').why).toMatch(/^Known only by its letter/);
 });
 
 test('the way back names every conductor, jumper and setting', () => {

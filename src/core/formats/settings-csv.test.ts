@@ -18,7 +18,7 @@ test('a line for each mark, in time, with who, where, what and the value', () =>
     code: 'KIT',
     entry: 'Heat kit',
     what: 'As left',
-    value: '3',
+    value: '9.6',
     words: '9.6 kW',
   });
 });

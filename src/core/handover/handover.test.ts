@@ -13,7 +13,7 @@ test('says this house’s own figures', () => {
   const page = text(SAMPLES[2]!.facts);
   expect(page).toMatch(/Down to about 20 °F/);
   expect(page).toMatch(/9\.6 kW/);
-  expect(page).toMatch(/Above 40 °F outdoors they are kept off/);
+  expect(page).toMatch(/Above 40 °F outside they stay off/);
   expect(page).toMatch(/Basin crew/);
 });
 

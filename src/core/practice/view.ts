@@ -45,7 +45,7 @@ export interface Seeable {
   readonly needsPanel: boolean;
   /** It is in the thermostat’s menu, at the displayed entry. */
   readonly isInMenu: boolean;
-  /** Its reading, if taken in this round. */
+  /** Its reading in this round, if any. */
   readonly seen: string | null;
   readonly caution: string | null;
 }

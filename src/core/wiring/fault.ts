@@ -15,14 +15,7 @@ import {
   type WireId,
 } from './harness';
 
-/**
-  | {
-      readonly kind: 'touching';
-      readonly wires: readonly [WireId, WireId];
-      readonly nodes: readonly [string, string];
-    }
- * conductors exchanged.
- */
+/** One thing wrong with a wiring. */
 export type Fault =
   | { readonly kind: 'open'; readonly edge: WireId | JumperId | CoilId }
   | { readonly kind: 'loose'; readonly wire: WireId }

@@ -89,7 +89,7 @@ describe('a safety that was found bridged', () => {
     const rows = addJumper(wireRows(plan(facts)), { device, mark: one }, { device, mark: other });
     const found = findingsOf(jobModel(withRows(facts, [...rows]))).filter(({ rule }) => rule === 'safety-not-bridged');
     expect(found).toEqual([expect.objectContaining({ severity: 'error', what: expect.stringContaining(words) })]);
-    expect(found[0]!.fix).toMatch(/Take out what leads around it/);
+    expect(found[0]!.fix).toMatch(/Remove whatever bypasses it/);
   });
 
   it('has a chain of contacts in series as one span: the interlock kit from Y-in to Y-out', () => {

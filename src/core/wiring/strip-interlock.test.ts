@@ -125,7 +125,7 @@ test('everything that counts heat counts the held bank out beside the compressor
   const labels = (facts: Facts) => supplyStates(facts, 20, 70).map(({ label }) => label);
   expect(labels(open)).toContain('Heat pump + banks 1 + 2');
   expect(labels(held)).not.toContain('Heat pump + banks 1 + 2');
-  expect(labels(held)).toContain('Strips 1 + 2 alone');
+  expect(labels(held)).toContain('Banks 1 + 2 alone');
 });
 
 test('an hour of the year is short of what the held bank would have given, by the watt', () => {

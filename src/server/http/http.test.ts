@@ -89,7 +89,7 @@ describe('a route', () => {
   test('that cannot reach its database says so in plain words, and what happens to what was entered', async () => {
     const [status, error] = await of(() => Promise.reject(new ConnectionRefusedError(new Error('ECONNREFUSED'))));
     expect(status).toBe(503);
-    expect(error).toMatch(/kept here/);
+    expect(error).toMatch(/saved on this device/);
   });
 
   test('says that the same may succeed later only where it may: no room, a deadlock, a shutdown', async () => {

@@ -30,7 +30,7 @@ const COLDEST_HOUR = 19 * 24;
 /** Correlation of the weather from hour to hour: weather lasts some days. */
 const LASTS = 0.985;
 
-/** The sum of six uniform numbers is nearly normal. */
+/** The total of six uniform numbers is nearly normal. */
 const spreadOf = (next: () => number) => () => (next() + next() + next() + next() + next() + next() - 3) * Math.SQRT2;
 
 /** Season, day, and weather that wanders and returns, to a tenth of a degree. */

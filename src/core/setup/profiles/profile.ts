@@ -4,7 +4,7 @@ export const PROFILE_FORMAT = 'gate-cross-controller';
 /** Version of the controller profile file. */
 export const PROFILE_FILE_VERSION = 1;
 
-/** Setting values that a code stands for, by setting id. All hold together. */
+/** Setting values that a code selects, by setting id. All hold together. */
 export type Means = Readonly<Record<string, string | number | null>>;
 
 /** One possible value of an entry by the controller's own code: a menu number, an answer, a switch pattern, a pin. */

@@ -31,7 +31,7 @@ const isMeaning = (value: unknown): boolean =>
   (typeof value === 'string' && plainText(80).isValidSync(value)) ||
   (typeof value === 'number' && Number.isFinite(value));
 
-/** What an option stands for: settings by id, each with a text, a number or null. */
+/** Settings that an option selects by id, each with a text, a number or null. */
 const means = mixed().test({
   name: 'means',
   test: (value, { createError, path }) => {

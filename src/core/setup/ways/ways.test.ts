@@ -42,8 +42,8 @@ test('between two and six ways ship for either kind of backup, and a job may hav
 });
 
 test('every plan that ships can be saved with a job', () => {
-  for (const of of [facts(), facts(FURNACE)])
-    expect(factProblem('year.ways', presetPlans(of).map(planToRow))).toBeNull();
+  for (const jobFacts of [facts(), facts(FURNACE)])
+    expect(factProblem('year.ways', presetPlans(jobFacts).map(planToRow))).toBeNull();
 });
 
 describe('taken into Setup', () => {
