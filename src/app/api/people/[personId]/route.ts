@@ -43,7 +43,8 @@ export const POST = route<Context>(
       if (action === 'role' && role === undefined) return refuse(400, 'must be given', 'role');
       const change = await changePerson(scope, person.id, action === 'role' ? role! : null);
       if (change === 'missing') return nobody();
-      if (change === 'last-lead') return refuse(409, 'A crew needs at least one crew lead. Make someone else crew lead first.');
+      if (change === 'last-lead')
+        return refuse(409, 'A crew needs at least one crew lead. Make someone else crew lead first.');
       await audit(scope, principal.name, action === 'role' ? `made ${role}` : 'removed from the crew', person.name);
       return Response.json({ ok: true });
     },
