@@ -25,7 +25,7 @@ const folder = mkdtempSync(join(tmpdir(), 'gate-'));
 const file = join(folder, 'job.json');
 writeFileSync(file, example);
 
-test('a process of its own answers as this one does: output, refusal, exit code', () => {
+test('the command as a process gives the same output, refusals and exit codes as run() does', () => {
   const input = JSON.stringify({ ratedVolts: 240, suppliedVolts: 240, elementsKW: [4.8], blowerAmps: 0 });
   expect(spawned(['calc', 'heatkit'], input)).toMatchObject({
     status: 0,
@@ -40,7 +40,7 @@ test('a process of its own answers as this one does: output, refusal, exit code'
   ]);
 });
 
-test('a negative temperature is a value, not an option; a reader that closes early ends it quietly', () => {
+test('a negative temperature is a value, not an option; a reader that closes early ends the command quietly', () => {
   const cold = spawned(['states', file, '--outdoor', '-5']);
   expect([cold.status, cold.stderr]).toEqual([0, '']);
   const { status, stderr } = spawnSync('bash', ['-c', 'node --import tsx bin/gate.ts families | head -n 1'], {
@@ -86,7 +86,7 @@ test('check, states and spice read a file; calc reads standard input', () => {
   ).toMatchObject({ deliveredKW: 4.8 });
 });
 
-test('check says the mistake by its name first, with its moves, and the rest under it', () => {
+test('check names the mistake first, with its moves, and lists the rest under it', () => {
   const found = join(folder, 'found.json');
   writeFileSync(found, gate(['example', 'tamarack-spur']).stdout);
   const [first, ...rest] = JSON.parse(gate(['check', found]).stdout);
@@ -98,7 +98,7 @@ test('check says the mistake by its name first, with its moves, and the rest und
   expect(rest.filter(({ under }: { under?: string }) => under !== undefined).length).toBeGreaterThan(2);
 });
 
-test('trace, plan and families answer for the wiring; a condition or a fault can be tried', () => {
+test('trace, plan and families report the wiring; a condition or a fault can be tried', () => {
   const trace = JSON.parse(gate(['trace', file, '--call', 'heat-aux', '--outdoor', '50']).stdout);
   const bank = trace.coils.find(({ coil }: { coil: string }) => coil === 'heat bank 1');
   expect(bank).toMatchObject({ status: 'stopped', held: [expect.stringContaining('locked out above')] });
@@ -116,7 +116,7 @@ test('trace, plan and families answer for the wiring; a condition or a fault can
   expect(JSON.parse(states.stdout).calls['heat-1'].coilsEnergised).not.toContain('contactor');
 });
 
-test('settings gives values with reasons; card gives entries with codes, for a profile that ships or a file', () => {
+test('settings gives values with reasons; card gives entries with codes, for a shipped profile or a file', () => {
   const { settings, contradictions } = JSON.parse(gate(['settings', file]).stdout);
   expect(settings.find(({ id }: { id: string }) => id === 'reversing-valve')).toMatchObject({
     value: 'B',
@@ -133,14 +133,16 @@ test('settings gives values with reasons; card gives entries with codes, for a p
   );
 });
 
-test('crossing gives load, need and supply air; year compares the ways by bins or hours, for a climate or a file', () => {
-  const crossing = JSON.parse(gate(['crossing', file, '--outdoor', '19']).stdout);
-  expect(crossing.load.find(({ isTaken }: { isTaken: boolean }) => isTaken)).toMatchObject({
+test('balance gives load, need and supply air; year compares lockout plans by bins or hours, for a climate or a file', () => {
+  const answer = gate(['balance', file, '--outdoor', '19']).stdout;
+  expect(gate(['crossing', file, '--outdoor', '19']).stdout).toBe(answer); // the old name of the verb
+  const balance = JSON.parse(answer);
+  expect(balance.load.find(({ isTaken }: { isTaken: boolean }) => isTaken)).toMatchObject({
     from: 'heat-loss',
     kind: 'known',
   });
-  expect(crossing.backup.map(({ id }: { id: string }) => id)).toEqual(['design', 'emergency', 'defrost']);
-  expect(crossing.at.supply[0]).toMatchObject({ id: 'heat-pump' });
+  expect(balance.backup.map(({ id }: { id: string }) => id)).toEqual(['design', 'emergency', 'defrost']);
+  expect(balance.at.supply[0]).toMatchObject({ id: 'heat-pump' });
   const hourly = JSON.parse(gate(['year', file, '--weather', 'sorrel-basin']).stdout);
   const csv = join(mkdtempSync(join(tmpdir(), 'gate-')), 'hours.csv');
   writeFileSync(csv, `outdoor_f\n${[...climateById('sorrel-basin').hoursF()].join('\n')}`);
@@ -150,7 +152,7 @@ test('crossing gives load, need and supply air; year compares the ways by bins o
   expect(Math.abs(bins.ways[0].cost / hourly.ways[0].cost - 1)).toBeLessThan(0.01);
 });
 
-test('a day by the minute: trace, events with their reasons, energy that closes; the same to the byte', () => {
+test('a day by the minute: trace, events with reasons, energy that balances; identical to the byte when repeated', () => {
   const day = () => gate(['day', file, '--hours', '12', '--from', '2026-01-20']);
   const { status, stdout } = day();
   expect(status).toBe(0);
@@ -173,6 +175,7 @@ test.each([
   [['year', file], '', '--weather'],
   [['year', file, '--weather', 'sorrel-basin', '--method', 'guess'], '', '--method'],
   [['year', file, '--weather', '/no/such.epw'], '', '/no/such.epw'],
+  [['balance'], '{', ''],
   [['crossing'], '{', ''],
   [['card', file], '', '--profile'],
   [['card', file, '--profile', 'moonwort'], '', '--profile'],

@@ -45,7 +45,7 @@ const started = async (...words: string[]) => {
   return { told, input, ended, address: told[0]!.listen! };
 };
 
-test('lines that are piped in reach those who listen; a line that is none is refused and the rest goes on', async () => {
+test('piped lines reach every listener; a malformed line is refused and the rest continue', async () => {
   const { told, input, ended, address } = await started();
   const { response, lines, until, stop } = await listen(address, 'http://127.0.0.1:4300');
   expect(response.headers).toMatchObject({
@@ -83,7 +83,7 @@ test('its leads follow a job’s system with a fault in it', async () => {
   await ended;
 });
 
-test('other sites do not read along, unless they are named', async () => {
+test('other sites cannot listen unless they are named', async () => {
   const server = await serveMeter(0, ['https://heat.example.org']);
   const statusFor = async (origin?: string, path = '') => {
     const { response, stop } = await listen(server.address + path, origin);
@@ -106,7 +106,7 @@ test.each([
   [['--no-such'], 'options'],
 ])('gate meter %j is refused', (words, path) => expect(openMeter(words, readFile)).toMatchObject({ ok: false, path }));
 
-test('gate weather: what a sensor in the yard sends by the minute, straight from hour to hour', async () => {
+test('gate weather prints what an outdoor sensor sends each minute, linear between hours', async () => {
   const weather = openWeather(
     ['sorrel-basin', '--from', '2026-01-14T06:00', '--hours', '1', '--pace', '1000'],
     readFile,

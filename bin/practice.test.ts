@@ -15,13 +15,13 @@ const play = (...words: string[]) => {
   return { first: talk.value.first[0] as Line, say, raw: talk.value.next };
 };
 
-test('the rounds are listed without what is wrong in them', () => {
+test('rounds are listed without revealing the fault', () => {
   const rounds = report() as Line[];
   expect(rounds).toHaveLength(ROUNDS.length);
   expect(JSON.stringify(rounds)).not.toMatch(/causes|teaches/);
 });
 
-test('the best line, played act by act by lines, is found, known, and as fast as itself', () => {
+test('the best sequence, played action by action through lines, finds the fault and matches its own time', () => {
   const { acts, score } = report('half-a-kit', '--solve', '--seed', '3') as { acts: Line[]; score: Line };
   const { first, say } = play('half-a-kit', '--ask', '--seed', '3');
   expect(first).toMatchObject({ place: 'wall', seconds: 0, says: expect.stringMatching(/\w/) });
@@ -36,7 +36,7 @@ test('the best line, played act by act by lines, is found, known, and as fast as
   expect(answers.filter(({ write: [line] }) => (line as Line).answer !== undefined).length).toBe(score.readings);
 });
 
-test('hands in too soon ends it, with what would have come of it', () => {
+test('handing in too soon ends the round and shows what would have happened', () => {
   const { say } = play('one-live-leg', '--ask');
   const probes = report('one-live-leg', '--probes') as { id: string; kind: string; place: string }[];
   const dead = probes.find(({ kind, place }) => kind === 'dead' && place === 'indoors')!;
@@ -50,7 +50,7 @@ test('hands in too soon ends it, with what would have come of it', () => {
   });
 });
 
-test('what is no act, and what cannot be done, is answered and ends nothing', () => {
+test('an unknown action, or one that is not possible, is answered and ends nothing', () => {
   const { say, raw } = play('low-supply', '--ask');
   expect(raw('{').write).toMatchObject([{ error: expect.stringMatching(/JSON/) }]);
   expect(say({ kind: 'fly' }).write).toMatchObject([{ error: expect.stringMatching(/must be an act/) }]);
@@ -66,7 +66,7 @@ test('what is no act, and what cannot be done, is answered and ends nothing', ()
   expect(say({ kind: 'energize' })).toMatchObject({ write: [{ cannot: 'Nothing is locked out.' }], isOver: false });
 });
 
-test('what is asked for wrongly is refused with what there is', () => {
+test('a bad request is refused with the valid choices', () => {
   expect(practiceReport(['attic', '--solve'])).toMatchObject({
     ok: false,
     path: 'round',

@@ -3,7 +3,7 @@ import type { Talk } from '../src/core/formats/diagnosis-lines';
 import { parseJobFileText } from '../src/core/formats/job-file';
 import { type House, houseOf, talkFile, talkOf } from './diagnosis-verbs';
 import { type MeterOptions, meterOptions } from './meter';
-import { TALKS, VERBS } from './verbs';
+import { OLD_VERBS, TALKS, VERBS } from './verbs';
 import { type PacedLines, weatherOptions, weatherReport } from './weather-report';
 
 /** Input that could not be read, and why. */
@@ -43,7 +43,7 @@ export const run = (
   [name = '', ...words]: readonly string[],
   readFile: (file: string | 0) => string,
 ): Parsed<string> => {
-  const verb = VERBS[name];
+  const verb = VERBS[OLD_VERBS[name] ?? name];
   if (!verb) {
     const usages = [...Object.values(VERBS).map(({ usage }) => usage), ...TALKS];
     return { ok: false, path: 'verb', error: `There is no verb "${name}". Verbs: ${usages.join(' · ')}` };

@@ -36,7 +36,7 @@ test.each([
   { fault: 'outdoors:capacitor', noise: [] },
   { fault: 'strips:limit-1', noise: ['--noise', '5'] },
   { fault: 'nothing', noise: ['--noise', '5'] },
-])('two programs find $fault by lines', ({ fault, noise }) => {
+])('two programs find $fault by exchanging lines', ({ fault, noise }) => {
   const { lines, end } = duel(fault, ...noise);
   expect(end.cause).toContain(fault);
   expect(end.probes).toBe(lines.length / 2);
@@ -47,7 +47,7 @@ test.each([
   }
 });
 
-test('every fault listed has a world, and every probe listed an answer in it', () => {
+test('every listed fault has a simulated house, and every listed probe has an answer in it', () => {
   const list = (verb: string): Line[] => {
     const answer = run([verb, 'job.json'], readFile);
     if (!answer.ok) throw new Error(answer.error);
@@ -65,7 +65,7 @@ test('every fault listed has a world, and every probe listed an answer in it', (
   }
 });
 
-test('lines that cannot be used are told, lose nothing, and the talk goes on', async () => {
+test('lines that cannot be used are reported, lose nothing, and the dialog continues', async () => {
   const written: string[] = [];
   const ask = talk('diagnose', '--ask', '--complaint', 'hum');
   const first = (ask.first[0] as { probe: Line }).probe.id;

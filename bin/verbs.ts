@@ -175,6 +175,9 @@ export const TALKS: readonly string[] = [
   'weather CLIMATE|FILE [--from 2026-01-14T06:00] [--hours 24] [--pace MINUTES] [--fill] [--scale F|C]',
 ];
 
+/** Verbs that were renamed: old name to present name. Scripts that use an old name still work. */
+export const OLD_VERBS: Readonly<Record<string, string>> = { crossing: 'balance' };
+
 export const VERBS: Readonly<Record<string, Verb>> = {
   calc: {
     usage: 'calc circuit|heatkit|balance|thermostat|board|house|frost [FILE]',
@@ -247,8 +250,8 @@ export const VERBS: Readonly<Record<string, Verb>> = {
         : options;
     },
   },
-  crossing: {
-    usage: 'crossing FILE [--outdoor F] [--indoor F]',
+  balance: {
+    usage: 'balance FILE [--outdoor F] [--indoor F]',
     run: (words, read) => withMoment(words, read, (job, moment) => answered(balanceReport(job, moment))),
   },
   year: {

@@ -29,7 +29,13 @@ if (!npmRun('migrate', env) || !npmRun('seed', env)) giveUp('The database could 
 const fuzz = () =>
   spawnSync(
     process.execPath,
-    [join(ROOT, 'node_modules/jest/bin/jest.js'), '--selectProjects', 'server', '--testPathPatterns', 'tests/attack'],
+    [
+      join(ROOT, 'node_modules/jest/bin/jest.js'),
+      '--selectProjects',
+      'server',
+      '--testPathPatterns',
+      'tests/attack/attack.test',
+    ],
     {
       cwd: ROOT,
       stdio: 'inherit',

@@ -33,7 +33,7 @@ import { elementOhms } from '../../src/core/strips/element';
 import { explainAmps } from '../../src/core/strips/explain-amps';
 import { findKits } from '../../src/core/strips/find-kit';
 import { ladderState } from '../../src/core/strips/ladder-state';
-import { statesByCall } from '../../src/core/wiring/behaviour';
+import { statesByCall } from '../../src/core/wiring/behavior';
 import { choicesOf, methodsHere } from '../../src/core/wiring/choices';
 import { differences } from '../../src/core/wiring/differences';
 import { drawing } from '../../src/core/wiring/drawing';

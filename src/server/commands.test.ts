@@ -36,7 +36,7 @@ const crewIds = async (): Promise<string[]> => {
   });
 };
 
-describe('a crew’s file is brought in by a command', () => {
+describe('importing a crew file from the command line', () => {
   const folder = mkdtempSync(join(tmpdir(), 'gate-cross-'));
   afterAll(() => rmSync(folder, { recursive: true }));
   const fileOf = async (): Promise<string[]> => {
@@ -54,7 +54,7 @@ describe('a crew’s file is brought in by a command', () => {
     return path;
   };
 
-  test('which ends, and prints the links of its leads', async () => {
+  test('ends, and prints the links of its leads', async () => {
     const name = `Near ${randomUUID().slice(0, 8)}`;
     const path = written('whole.jsonl', (await fileOf()).join(''));
     const { status, said } = await run('bring-crew-file', path, name);
@@ -66,7 +66,7 @@ describe('a crew’s file is brought in by a command', () => {
     await deleteCrew(crew.id);
   }, 90_000);
 
-  test('cut off in the middle, not there, or of another kind, it says so and leaves nothing', async () => {
+  test('reports a truncated, missing or wrong file, and leaves nothing', async () => {
     const lines = await fileOf();
     const before = await crewIds();
     const cut = lines.join('').slice(0, -20);
@@ -82,7 +82,7 @@ describe('a crew’s file is brought in by a command', () => {
     expect(await crewIds()).toEqual(before);
   }, 120_000);
 
-  test('one that was killed in the middle leaves a crew without a name, which is swept away', async () => {
+  test('killed halfway, leaves a crew without a name, which is swept away', async () => {
     const { crewId } = await makeCrew();
     const owner = ownerDatabase();
     await owner.transaction(async (transaction) => {
@@ -96,7 +96,7 @@ describe('a crew’s file is brought in by a command', () => {
   });
 });
 
-test('a sole lead who lost his password gets a link by a command; who is nobody gets none', async () => {
+test('a sole lead who lost the password gets a link from the command line; an unknown name gets none', async () => {
   const scope = await makeCrew();
   const handle = `sole-${randomUUID().slice(0, 8)}`;
   await nameCrew(scope, 'Sole', handle);

@@ -99,7 +99,7 @@ describe('everything of a crew as a file', () => {
     file = await textOf(crew.scope);
   });
 
-  test('has a line for each thing, every one of which is read again as it is', () => {
+  test('has a line for each item, each parsed back unchanged', () => {
     const kinds = file.map((line) => JSON.parse(line).kind);
     const count = Object.fromEntries([...new Set(kinds)].map((kind) => [kind, kinds.filter((k) => k === kind).length]));
     expect(count).toEqual({ crew: 1, person: 2, weather: 1, practiced: 1, done: 1, job: SAMPLES.length, end: 1 });
@@ -107,7 +107,7 @@ describe('everything of a crew as a file', () => {
     expect(file.join('')).not.toContain('password');
   });
 
-  test('brought in elsewhere and taken away again, it is the same', async () => {
+  test('imported elsewhere and exported again, is the same', async () => {
     const other = `again-${randomUUID().slice(0, 8)}`;
     const { scope, lines } = await bringCrew(each(file), other);
     expect(lines).toBe(file.length - 1);
@@ -134,14 +134,14 @@ describe('everything of a crew as a file', () => {
     ['with a kind that is not known', (lines: string[]) => [lines[0]!, '{"kind":"bomb"}'], /Line 2, kind: must be one/],
     ['with text', (lines: string[]) => [lines[0]!, 'hello'], /Line 2: This is not JSON/],
     ['under a name that is taken', (lines: string[]) => lines, /There is a crew called/],
-  ])('%s it is refused, and nothing of it stays', async (_, spoil, problem) => {
+  ])('%s is refused, and nothing of it stays', async (_, spoil, problem) => {
     const before = await countCrews();
     const name = String(problem).includes('called') ? crew.handle : `spoiled-${randomUUID().slice(0, 8)}`;
     await expect(bringCrew(each(spoil(file)), name)).rejects.toThrow(problem);
     expect(await countCrews()).toBe(before);
   });
 
-  test('what is wrong is said as what it is', async () => {
+  test('names the error as what it is', async () => {
     await expect(bringCrew(each(['{}']), 'nothing')).rejects.toBeInstanceOf(WrongCrewFile);
   });
 });

@@ -23,7 +23,7 @@ test('the database is migrated, and migrating again does nothing', async () => {
   expect(rows.map(({ name }) => name).sort()).toEqual(MIGRATIONS.map(({ name }) => name));
 });
 
-test('every table has its keys, its indexes and its wall', async () => {
+test('every table has its keys, indexes and row security', async () => {
   const rows = await database().query<{ name: string; walled: boolean; forced: boolean; key: string }>(
     `SELECT c.relname AS name, c.relrowsecurity AS walled, c.relforcerowsecurity AS forced,
             pg_get_constraintdef(k.oid) AS key
@@ -36,7 +36,7 @@ test('every table has its keys, its indexes and its wall', async () => {
     expect([name, walled, forced, /^PRIMARY KEY \((crew_)?id/.test(key)]).toEqual([name, true, true, true]);
 });
 
-test('a schema that is behind is told apart from one that is current', async () => {
+test('an outdated schema is told from a current one', async () => {
   MIGRATIONS.push({ ...MIGRATIONS[0]!, name: '9999-not-yet' });
   const behind = await readiness();
   MIGRATIONS.pop();
@@ -63,7 +63,7 @@ describe('migrating', () => {
     await ownerDatabase().query(`DELETE FROM schema_migrations WHERE name = '${table}'`);
   });
 
-  test('a crash in the middle leaves neither the change nor its record, and the next try does both', async () => {
+  test('a crash halfway leaves neither the change nor its record, and the next run does both', async () => {
     const crash = () => {
       throw new Error('the power went');
     };
@@ -81,7 +81,7 @@ describe('migrating', () => {
     expect(await isThere()).toBe(true);
   });
 
-  test('a wrong address is told in words, not by a trace', () => {
+  test('a wrong address is reported in words, not a stack trace', () => {
     const { status, stderr } = spawnSync(process.execPath, ['--import', 'tsx', 'src/server/migrate.ts'], {
       encoding: 'utf8',
       cwd: process.cwd(),
@@ -118,8 +118,8 @@ const oldJob = (id: string, columns = '', values = '') =>
   `INSERT INTO jobs (id, revision, file_version, document, created_at, updated_at${columns})
    VALUES ('${id}', 3, 1, '{}', now(), now()${values})`;
 
-describe('what the version before kept comes along', () => {
-  test('a visit that a clock ahead began in the future began when something of it came in, or by now', async () => {
+describe('data from the version before comes along', () => {
+  test('a visit that a clock ahead began in the future now begins when its first entry arrived', async () => {
     const [job, spoiled, empty, sound] = Array.from({ length: 4 }, () => randomUUID());
     const came = '2026-02-03T10:00:00.000Z';
     const visit = (id: string, began: string, ended = 'NULL') =>
@@ -173,7 +173,7 @@ describe('what the version before kept comes along', () => {
     );
   });
 
-  test('readings and marks go into visits where more than twelve hours lie between, and lose nothing', async () => {
+  test('readings and marks are split into visits at gaps of more than twelve hours, and lose nothing', async () => {
     const [one, other] = [randomUUID(), randomUUID()];
     const ids = Array.from({ length: 5 }, (_, at) => `0000000${at}-0000-4000-8000-000000000000`);
     const times = ['08:00', '19:00', '22:00', '23:30'].map((time) => `2026-01-05T${time}:00Z`);
@@ -225,7 +225,7 @@ describe('what the version before kept comes along', () => {
   });
 });
 
-describe('the wall around a crew', () => {
+describe('row security between crews', () => {
   const other = randomUUID();
   const asOther = <T>(work: () => Promise<T>) =>
     database().transaction(async () => {
@@ -234,7 +234,7 @@ describe('the wall around a crew', () => {
     });
   beforeAll(() => ownerDatabase().query(`INSERT INTO crews (id, name) VALUES ('${other}', 'over the hill')`));
 
-  test('outside of a crew every table refuses to answer', async () => {
+  test('outside a crew, every table refuses to answer', async () => {
     const askedBefore = [
       'schema_migrations',
       'crews',
@@ -248,7 +248,7 @@ describe('the wall around a crew', () => {
       await expect(database().query(`SELECT count(*) FROM ${table}`)).rejects.toThrow(/app\.crew|uuid/);
   });
 
-  test('what is asked before anybody is signed in shows nothing but to who knows a token or a handle', async () => {
+  test('queries before sign-in show nothing without a token or a handle', async () => {
     await inCrew(TEST_CREW, async () => {
       const { id } = await addPerson(TEST_CREW, { name: 'walled', role: 'lead' });
       await beginSession(TEST_CREW, id);
@@ -259,7 +259,7 @@ describe('the wall around a crew', () => {
       expect((await database().query(`SELECT * FROM ${table}`))[0]).toEqual([]);
   });
 
-  test('nothing of one crew is seen, changed or taken by another, though it knows the id', async () => {
+  test('nothing of one crew is seen, changed or removed by another, even with its id', async () => {
     const id = randomUUID();
     await inCrew(TEST_CREW, () => database().query(oldJob(id)));
     const seen = await asOther(async () => {
@@ -282,7 +282,7 @@ describe('the wall around a crew', () => {
     ).rejects.toThrow(/row-level security/);
   });
 
-  test('the application’s role owns nothing, passes no wall, and can neither change nor delete what is only added', async () => {
+  test('the application’s role owns nothing, bypasses no row security, and cannot change or delete append-only rows', async () => {
     const [[role]] = (await database().query(
       `SELECT rolsuper OR rolbypassrls OR rolcreatedb OR rolcreaterole AS strong,
               (SELECT count(*)::int FROM pg_class WHERE relowner = pg_roles.oid) AS owns

@@ -1,7 +1,7 @@
 import { setTimeout as sleep } from 'node:timers/promises';
 import { sharedWork } from './shared-work';
 
-test('who asks at the same time shares an answer, and none was begun before he asked', async () => {
+test('requests at the same time share one answer, and none that began before the request', async () => {
   const share = sharedWork<{ begun: number }>();
   let count = 0;
   const ask = async () => {
@@ -23,7 +23,7 @@ test('who asks at the same time shares an answer, and none was begun before he a
   expect(count).toBeLessThan(30);
 });
 
-test('one that fails fails for those who shared it, and is begun anew for who comes next', async () => {
+test('a failure fails for those who shared it, and starts again for the next', async () => {
   const share = sharedWork<string>();
   const fail = () => share('same', () => Promise.reject(new Error('no')));
   const ends = await Promise.allSettled([fail(), fail(), fail()]);

@@ -102,12 +102,12 @@ test('every rule is read from docs/words.md', () => {
   expect(PATTERNS.length).toBeGreaterThan(5);
 });
 
-test('nothing on the screen is said in a word that docs/words.md replaces', () =>
+test('no text on screen uses a word that docs/words.md replaces', () =>
   expect([...files('src', /\.tsx?$/), ...files('bin', /\.ts$/)].flatMap((path) => broken(path, phrases(path)))).toEqual(
     [],
   ));
 
-test('nor in the guide, the documents or the decisions', () =>
+test('nor does the guide, the documents or the decisions', () =>
   expect(
     [...files('docs', /\.md$/), 'README.md', 'CONTRIBUTING.md']
       .filter((path) => path !== 'docs/words.md')
@@ -117,7 +117,7 @@ test('nor in the guide, the documents or the decisions', () =>
 /** Rooms whose comments are not rewritten yet. */
 const NOT_YET = /^src\/core\/(simulation|model|diagnosis)\//;
 
-test('nor in a comment', () =>
+test('nor does a comment', () =>
   expect(
     [...files('src', /\.tsx?$/), ...files('bin', /\.ts$/)]
       .filter((path) => !NOT_YET.test(path))

@@ -9,7 +9,7 @@ const COUNT = Number(process.env.ATTACK_COUNT ?? 1000);
 const SEED = Number(process.env.ATTACK_SEED ?? 20_260_101);
 
 test(
-  `${COUNT} spoiled files and requests: each is taken or refused, none crashes, hangs or is lost`,
+  `${COUNT} broken files and requests: each is accepted or refused, none crashes, hangs or is lost`,
   async () => {
     const tallies = await attack(COUNT, SEED, process.env.ATTACK_KIND);
     const lines = tallies.map(({ kind, taken, refused, crashed, hung, lost, slowestMs, worst }) =>

@@ -28,7 +28,7 @@ test('the figures at the needle follow it, by drag and by key', async ({ page })
   await expect(page).toHaveURL(/out=-2/);
 });
 
-test('a gate dragged on the chart closes the gap, on chart, lanes and Survey alike', async ({ page }) => {
+test('a lockout dragged on the chart closes the gap, on chart, lanes and Survey alike', async ({ page }) => {
   const id = await freshJob(page, 'juniper-flume');
   await page.goto(`/jobs/${id}/balance?out=33`);
   await expect(page.getByRole('list', { name: 'Findings' })).toContainText('no heat source is allowed to run');
@@ -49,7 +49,7 @@ test('a gate dragged on the chart closes the gap, on chart, lanes and Survey ali
   );
 });
 
-test('a load from another source moves the balance; what is missing is asked for', async ({ page }) => {
+test('a load from another source moves the balance point; what is missing is asked for', async ({ page }) => {
   const id = await freshJob(page, 'quarry-bench');
   await page.goto(`/jobs/${id}/balance?out=28`);
   await expect(chart(page)).toContainText('balance point 24');
@@ -67,7 +67,7 @@ test('a load from another source moves the balance; what is missing is asked for
   expect((await stored(page, id)).document.facts.load).toMatchObject({ from: 'floor-area', floorFt2: 900 });
 });
 
-test('a wrong rating point is questioned where it stands', async ({ page }) => {
+test('a wrong rating point is questioned where it is entered', async ({ page }) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/balance`);
   await enter(page, /Power of rating point 1/, '25');
@@ -76,9 +76,7 @@ test('a wrong rating point is questioned where it stands', async ({ page }) => {
   await expect(page.getByText('Maximum 0.5.')).toBeVisible();
 });
 
-test('dual fuel: economic balance point by fuel and electric price; a price of nothing is refused', async ({
-  page,
-}) => {
+test('dual fuel: economic balance point from fuel and electric price; a price of zero is refused', async ({ page }) => {
   const id = await freshJob(page, 'tamarack-spur');
   await page.goto(`/jobs/${id}/balance`);
   const table = page.getByRole('region', { name: 'Prices', exact: true });
@@ -89,7 +87,7 @@ test('dual fuel: economic balance point by fuel and electric price; a price of n
   await expect(chart(page)).not.toContainText('economic balance point -7');
 });
 
-test('ways side by side; one tap takes one into Setup, and it can be undone', async ({ page }) => {
+test('plans compared; one tap applies one in Setup, and it can be undone', async ({ page }) => {
   const id = await freshJob(page, 'tamarack-spur');
   await page.goto(`/jobs/${id}/balance/year`);
   await expect(ways(page)).toContainText('Where the furnace is cheaper');
@@ -111,7 +109,7 @@ test('ways side by side; one tap takes one into Setup, and it can be undone', as
   expect((await stored(page, id)).document.facts.gates.compressorBelowF).toBe(35);
 });
 
-test('a way is changed, named and kept with the job; the named ones come back', async ({ page }) => {
+test('a plan is changed, named and saved with the job; named plans come back', async ({ page }) => {
   const id = await freshJob(page, 'quarry-bench');
   await page.goto(`/jobs/${id}/balance/year`);
   await page.getByRole('button', { name: 'Change Compressor locked out below 35 °F' }).click();
@@ -128,7 +126,7 @@ test('a way is changed, named and kept with the job; the named ones come back', 
   await expect(ways(page)).toContainText('Compressor locked out below 35 °F');
 });
 
-test('hour by hour comes from a worker and lies near the bins', async ({ page }) => {
+test('hour by hour comes from a worker and is close to the bins', async ({ page }) => {
   const id = await freshJob(page, 'quarry-bench');
   await page.goto(`/jobs/${id}/balance/year`);
   const cost = page.getByRole('region', { name: 'A year', exact: true }).getByText('per year as set now').locator('..');
@@ -139,7 +137,7 @@ test('hour by hour comes from a worker and lies near the bins', async ({ page })
   expect(Math.abs(hourly / byBins - 1)).toBeLessThan(0.03);
 });
 
-test('a year of weather is brought in, kept for every job, and taken off the list with undo', async ({ page }) => {
+test('a year of weather is imported, kept for every job, and removed from the list with undo', async ({ page }) => {
   const id = await freshJob(page, 'quarry-bench');
   const name = `cove ${id.slice(0, 6)}`;
   await page.goto(`/jobs/${id}/balance/year`);
@@ -156,7 +154,7 @@ test('a year of weather is brought in, kept for every job, and taken off the lis
   await expect(page.getByRole('radio', { name: new RegExp(name) })).toBeVisible();
 });
 
-test('gaps are counted and filled only when asked; °C taken as °F is noticed; what is no year is refused', async ({
+test('gaps are counted and filled only on request; °C read as °F is noticed; a partial year is refused', async ({
   page,
 }) => {
   const id = await freshJob(page, 'quarry-bench');
@@ -177,7 +175,7 @@ test('gaps are counted and filled only when asked; °C taken as °F is noticed; 
   await expect(page.getByText(/short\.csv was not imported.*500 hours; a year has 8,760/)).toBeVisible();
 });
 
-test('a lost server: the year that was read is not lost, and is sent again', async ({ page }) => {
+test('a lost server: the imported year is not lost, and is sent again', async ({ page }) => {
   const id = await freshJob(page, 'quarry-bench');
   await page.goto(`/jobs/${id}/balance/year`);
   await page.route('**/api/weather', (route) => route.abort());
@@ -188,7 +186,7 @@ test('a lost server: the year that was read is not lost, and is sent again', asy
   await expect(page.getByRole('heading', { name: `A year in lost ${id.slice(0, 6)}` })).toBeVisible();
 });
 
-test('air at the register answers for the moment; against airflow it is drawn on demand', async ({ page }) => {
+test('supply air answers for the moment; the airflow chart is drawn on demand', async ({ page }) => {
   const id = await freshJob(page, 'quarry-bench');
   await page.goto(`/jobs/${id}/balance/air?out=28`);
   const states = page.getByRole('list', { name: 'Air at the register' });
@@ -200,7 +198,7 @@ test('air at the register answers for the moment; against airflow it is drawn on
   await expect(page.locator('.apexcharts-svg')).toBeVisible();
 });
 
-test('the whole chart by keyboard: page, needle, gate, tabs', async ({ page }) => {
+test('the whole chart by keyboard: page, needle, lockout, tabs', async ({ page }) => {
   const id = await freshJob(page, 'juniper-flume');
   await page.goto(`/jobs/${id}/survey?out=33`);
   await alive(page);
@@ -217,7 +215,7 @@ test('the whole chart by keyboard: page, needle, gate, tabs', async ({ page }) =
   await expect(page).toHaveURL(/balance\/air\?out=33/);
 });
 
-test('hours of run give a load; a day that says nothing is told so', async ({ page }) => {
+test('run hours give a load; a day that gives none says so', async ({ page }) => {
   const id = await freshJob(page, 'quarry-bench');
   await page.goto(`/jobs/${id}/balance`);
   const run = page.getByRole('region', { name: 'House load' }).getByRole('listitem').filter({ hasText: 'Run hours' });
@@ -229,7 +227,7 @@ test('hours of run give a load; a day that says nothing is told so', async ({ pa
   await expect(run).toContainText('at least 10 °F below 62 °F');
 });
 
-test('years come out as CSV', async ({ page }) => {
+test('years export as CSV', async ({ page }) => {
   const id = await freshJob(page, 'tamarack-spur');
   await page.goto(`/jobs/${id}/balance/year`);
   const [download] = await Promise.all([
@@ -240,7 +238,7 @@ test('years come out as CSV', async ({ page }) => {
   expect(Buffer.concat(text).toString()).toMatch(/^way,from °F,to °F,hours/);
 });
 
-test('the year is cancelled, and reckoned again when asked', async ({ page }) => {
+test('the year is canceled, and calculated again on request', async ({ page }) => {
   const id = await freshJob(page, 'quarry-bench');
   await page.goto(`/jobs/${id}/balance/year`);
   // The chart's script is loaded; the worker's comes late, so that there is time to cancel it.

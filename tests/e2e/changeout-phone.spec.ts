@@ -87,7 +87,7 @@ test('a changeout from the first letter to the label, and the label opens the sa
   expect(made.confirmed).toEqual([]);
 });
 
-test('a label that is damaged, newer or none is refused with what to do; a later visit sees what was changed', async ({
+test('a damaged, newer or foreign label is refused with what to do; a later visit sees what was changed', async ({
   page,
 }) => {
   const id = await freshJob(page, 'cinder-creek');

@@ -5,7 +5,7 @@ import { alive, freshJob, stored } from './helpers';
 
 test.use({ storageState: { cookies: [], origins: [] } });
 
-test('nobody sees a page without signing in; one tap enters the demo, and the page that was wanted opens', async ({
+test('nobody sees a page without signing in; one tap enters the demo, and the requested page opens', async ({
   page,
 }) => {
   await page.goto('/library?x=1');
@@ -22,7 +22,7 @@ test('nobody sees a page without signing in; one tap enters the demo, and the pa
   expect((await page.request.get('/api/jobs/7d5f0c52-3a1e-4c55-9f0e-6b2b6a4f1001')).status()).toBe(404);
 });
 
-test('a lead invites somebody, who chooses a password by the link, works, and is let go', async ({ page, browser }) => {
+test('a lead invites someone, who sets a password by the link, works, and is removed', async ({ page, browser }) => {
   const name = `Nora Quist ${Date.now() % 10_000}`;
   await page.goto('/sign-in');
   await page.getByRole('button', { name: /Anneke Sorensby/ }).click();
@@ -60,7 +60,7 @@ test('a lead invites somebody, who chooses a password by the link, works, and is
   await context.close();
 });
 
-test('signed out, the way leads to the door', async ({ page }) => {
+test('signed out, every page leads to sign-in', async ({ page }) => {
   await page.goto('/sign-in');
   await page.getByRole('button', { name: /Tomas Reyl/ }).click();
   await page.getByRole('link', { name: 'Tomas Reyl' }).click();
@@ -83,7 +83,7 @@ const as = async (browser: Browser, name: RegExp): Promise<Page> => {
   return page;
 };
 
-test('an apprentice’s reading waits until a technician stands for it; a reader’s fields are shut', async ({
+test('an apprentice’s reading waits until a technician countersigns; a reader’s fields are locked', async ({
   browser,
 }) => {
   const technician = await as(browser, /Emeric Valtonen/);
@@ -127,9 +127,7 @@ test('an apprentice’s reading waits until a technician stands for it; a reader
   for (const page of [technician, apprentice, reader]) await page.context().close();
 });
 
-test('a lead’s note stands on the board and on the job; what new jobs begin with is decided once', async ({
-  browser,
-}) => {
+test('a lead’s note is on the list and on the job; defaults of new jobs are set once', async ({ browser }) => {
   const lead = await as(browser, /Anneke Sorensby/);
   await lead
     .getByRole('button', { name: /^More for/ })
@@ -169,7 +167,10 @@ test('a lead’s note stands on the board and on the job; what new jobs begin wi
   for (const page of [lead, technician]) await page.context().close();
 });
 
-test('the owner’s link shows the homeowner’s page without signing in, until it is ended', async ({ page, browser }) => {
+test('the homeowner link shows the homeowner’s page without signing in, until it is revoked', async ({
+  page,
+  browser,
+}) => {
   await page.goto('/sign-in');
   await page.getByRole('button', { name: /Emeric Valtonen/ }).click();
   await expect(page.getByRole('link', { name: 'Emeric Valtonen' })).toBeVisible();
@@ -193,7 +194,7 @@ test('the owner’s link shows the homeowner’s page without signing in, until 
   await context.close();
 });
 
-test('the door fits the narrowest phone, and is told to readers of a screen', async ({ page }) => {
+test('sign-in fits the narrowest phone, and screen readers announce it', async ({ page }) => {
   await page.setViewportSize({ width: 320, height: 640 });
   await page.goto('/sign-in');
   await expect(page.getByRole('heading', { level: 1, name: 'Sign in' })).toBeVisible();
@@ -208,7 +209,7 @@ test('the door fits the narrowest phone, and is told to readers of a screen', as
   expect(found).toEqual([]);
 });
 
-test('what somebody left on a device who does not come back, a lead sends', async ({ browser }) => {
+test('entries left on a device by someone who does not return can be sent by a lead', async ({ browser }) => {
   const page = await as(browser, /Anneke Sorensby/);
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/survey`);
@@ -235,7 +236,7 @@ test('what somebody left on a device who does not come back, a lead sends', asyn
   await expect.poll(async () => (await stored(page, id)).document.facts.site.customer).toBe('From one who left');
 });
 
-test('a lead sees how each of the crew stands in practice; nobody else does', async ({ browser }) => {
+test('a lead sees the crew’s standing in practice; nobody else does', async ({ browser }) => {
   const apprentice = await as(browser, /Ilse Brandvold/);
   await apprentice.goto('/practice/one-live-leg?seed=6');
   await apprentice.getByText('Get them heat for tonight').click();

@@ -20,7 +20,7 @@ const leftInF = (page: Page) =>
 const inC = (page: Page) =>
   page.context().addCookies([{ name: 'gate-cross-degrees', value: 'C', url: test.info().project.use.baseURL! }]);
 
-test('every screen is read in °C once it is chosen', async ({ page }) => {
+test('every screen shows °C once it is chosen', async ({ page }) => {
   test.setTimeout(120_000);
   await inC(page);
   const id = await freshJob(page);
@@ -31,7 +31,7 @@ test('every screen is read in °C once it is chosen', async ({ page }) => {
   }
 });
 
-test('what is typed in °C is stored in °F; what stands is not changed by being read', async ({ page }) => {
+test('what is typed in °C is stored in °F; displaying a value does not change it', async ({ page }) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/survey`);
   await alive(page);
@@ -58,7 +58,7 @@ test('what is typed in °C is stored in °F; what stands is not changed by being
   await expect(page.getByLabel('Design outdoor temperature').first()).toHaveValue('4.1');
 });
 
-test('a number half typed in °C is still that temperature when the scale is changed', async ({ page }) => {
+test('a half-typed °C number keeps its temperature when the scale changes', async ({ page }) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/survey`);
   await page.getByRole('button', { name: /Temperature scale: °F/ }).click();
@@ -70,9 +70,7 @@ test('a number half typed in °C is still that temperature when the scale is cha
   await expect(page.getByLabel('Heating setpoint').first()).toHaveValue('69.8');
 });
 
-test('a house that reads °C is read in °C until the device says otherwise; the ruler goes by half degrees', async ({
-  page,
-}) => {
+test('a °C house shows °C until the device says otherwise; the ruler moves by half degrees', async ({ page }) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/setup/talk`);
   await page.getByRole('radio', { name: '°C' }).click();

@@ -17,7 +17,7 @@ const tabTo = async (page: Page, name: RegExp) => {
 
 const suspects = (page: Page) => page.getByRole('list', { name: 'Suspects, most likely first' }).getByRole('listitem');
 
-test('a complaint to a printed record by keyboard alone', async ({ page }) => {
+test('from a complaint to a printed record with the keyboard alone', async ({ page }) => {
   const id = await freshJob(page, 'tamarack-spur');
   await page.goto(`/jobs/${id}/survey?out=28&in=68&call=heat-1`);
   await alive(page);
@@ -45,7 +45,7 @@ test('a complaint to a printed record by keyboard alone', async ({ page }) => {
   await expect(story).toBeVisible();
 });
 
-test('a reading of Startup opens here; a skipped probe is left out, a withdrawn reading no longer counts', async ({
+test('a Startup reading opens here; a skipped probe is left out, a withdrawn reading no longer counts', async ({
   page,
 }) => {
   await known(page);
@@ -69,7 +69,7 @@ test('a reading of Startup opens here; a skipped probe is left out, a withdrawn 
   await expect(page.getByRole('heading', { name: 'What is the complaint?' })).toBeVisible();
 });
 
-test('for tonight: what is set is to be put back, and the job is not handed over before', async ({ page }) => {
+test('for tonight: what is set must be put back, and blocks handover until it is', async ({ page }) => {
   await known(page);
   const id = await freshJob(page, 'tamarack-spur');
   // Observed at the burner before anyone opened this page.
@@ -109,7 +109,7 @@ test('for tonight: what is set is to be put back, and the job is not handed over
   await expect(page.getByRole('button', { name: 'Hand over job' })).toBeEnabled();
 });
 
-test('without a line readings are kept, and suspects are worked out all the same', async ({ page, context }) => {
+test('offline, readings are kept, and suspects are still calculated', async ({ page, context }) => {
   await known(page);
   const id = await freshJob(page, 'tamarack-spur');
   await page.goto(`/jobs/${id}/diagnose?out=28&in=68&call=heat-1`);

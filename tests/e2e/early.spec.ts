@@ -18,7 +18,7 @@ const HOURS = Array.from({ length: 8760 }, (_, hour) => String(20 + (hour % 40))
 
 const isAlive = (page: Page) => page.evaluate(() => document.querySelector('[data-waking]') === null);
 
-test('what is tapped before the page is alive is done once it is', async ({ page }) => {
+test('a tap before hydration takes effect afterward', async ({ page }) => {
   const id = await freshJob(page, 'juniper-flume');
   const comes = await slowLine(page);
   await page.goto(`/jobs/${id}/startup`, { waitUntil: 'commit' });
@@ -30,7 +30,7 @@ test('what is tapped before the page is alive is done once it is', async ({ page
   await expect(page.getByRole('slider').first()).toBeVisible();
 });
 
-test('what is typed and chosen before the page is alive is kept and saved', async ({ page }) => {
+test('text and choices entered before hydration are kept and saved', async ({ page }) => {
   const id = await freshJob(page);
   const comes = await slowLine(page);
   await page.goto(`/jobs/${id}/survey`, { waitUntil: 'commit' });
@@ -44,7 +44,7 @@ test('what is typed and chosen before the page is alive is kept and saved', asyn
     .toMatchObject({ customer: 'Early Riser', town: 'Left Behind' });
 });
 
-test('a guess typed out before the page is alive is confirmed by that', async ({ page }) => {
+test('typing out an assumed value before hydration confirms it', async ({ page }) => {
   const id = await freshJob(page, 'juniper-flume');
   const comes = await slowLine(page);
   await page.goto(`/jobs/${id}/survey`, { waitUntil: 'commit' });
@@ -56,7 +56,7 @@ test('a guess typed out before the page is alive is confirmed by that', async ({
   await expect(page.getByRole('link', { name: /At the outdoor unit/ })).toContainText('26 assumed');
 });
 
-test('a key, a press on what is drawn and a file before the page is alive count once it is', async ({ page }) => {
+test('a key, a press on a drawing and a file before hydration count afterward', async ({ page }) => {
   const id = await freshJob(page, 'quarry-bench');
   const comes = await slowLine(page);
   await page.goto(`/jobs/${id}/wiring?out=28&call=heat-aux`, { waitUntil: 'commit' });
@@ -76,7 +76,7 @@ test('a key, a press on what is drawn and a file before the page is alive count 
   await expect(page.getByRole('radio', { name: new RegExp(`early ${id.slice(0, 6)}`) })).toBeChecked();
 });
 
-test('what is typed at any moment of coming to life is kept', async ({ page }) => {
+test('what is typed at any moment of hydration is kept', async ({ page }) => {
   const id = await freshJob(page);
   for (const waitMs of [0, 150, 300, 450, 600, 900]) {
     await page.goto(`/jobs/${id}/survey`, { waitUntil: 'commit' });
@@ -87,7 +87,7 @@ test('what is typed at any moment of coming to life is kept', async ({ page }) =
   }
 });
 
-test('what is typed is kept where a part of the page is drawn anew before it is alive', async ({ page }) => {
+test('what is typed is kept if part of the page is redrawn before hydration', async ({ page }) => {
   const id = await freshJob(page);
   const comes = await slowLine(page);
   await page.goto(`/jobs/${id}/survey`, { waitUntil: 'commit' });
@@ -105,7 +105,7 @@ test('what is typed is kept where a part of the page is drawn anew before it is 
   await expect(customer).toHaveValue('1 c');
 });
 
-test('Enter takes what was typed where the part was drawn anew in between', async ({ page }) => {
+test('Enter submits what was typed even if the part was redrawn meanwhile', async ({ page }) => {
   const id = await freshJob(page);
   // A machine so busy that it hardly comes to look after what is held.
   await page.addInitScript(() => {
@@ -127,7 +127,7 @@ test('Enter takes what was typed where the part was drawn anew in between', asyn
     .toBe('Early Riser');
 });
 
-test('what is typed is kept between a part being alive and being told of it', async ({ page }) => {
+test('what is typed is kept between a part’s hydration and its registration', async ({ page }) => {
   const id = await freshJob(page);
   await page.addInitScript(() => {
     const frame = window.requestAnimationFrame.bind(window);
@@ -145,7 +145,7 @@ test('what is typed is kept between a part being alive and being told of it', as
   await expect(customer).toHaveValue('1 c');
 });
 
-test('Enter before the page is alive takes nobody out of the field that he has gone to since', async ({ page }) => {
+test('Enter before hydration does not pull the focus out of a field entered since', async ({ page }) => {
   const id = await freshJob(page);
   const comes = await slowLine(page);
   await page.goto(`/jobs/${id}/survey`, { waitUntil: 'commit' });
@@ -163,9 +163,7 @@ test('Enter before the page is alive takes nobody out of the field that he has g
     .toMatchObject({ customer: 'Early Riser', town: 'Left Behind' });
 });
 
-test('what is tapped in a part that comes later is done once it is there, and the rest waits for none of it', async ({
-  page,
-}) => {
+test('a tap in a lazy part takes effect once it loads, and nothing else waits for it', async ({ page }) => {
   const id = await freshJob(page);
   const comes = await slowLine(page);
   await page.goto(`/jobs/${id}/handover`, { waitUntil: 'commit' });
@@ -176,9 +174,7 @@ test('what is tapped in a part that comes later is done once it is there, and th
   await expect(page.getByRole('dialog', { name: 'Hand over with these items open?' })).toBeVisible();
 });
 
-test('a part that comes later is drawn by the server, and still stands where the line is cut before it came', async ({
-  page,
-}) => {
+test('a lazy part is rendered by the server, and stays if the connection is lost before it loads', async ({ page }) => {
   const id = await freshJob(page);
   const late: string[] = [];
   let isCut = false;
@@ -201,9 +197,7 @@ test('a part that comes later is drawn by the server, and still stands where the
   await expect(expected).toBeVisible();
 });
 
-test('what is done while earlier things are being done comes after them; what comes later keeps none of it waiting', async ({
-  page,
-}) => {
+test('actions during replay follow in order; lazy parts do not delay them', async ({ page }) => {
   const id = await freshJob(page, 'quarry-bench');
   await page.addInitScript(() => {
     const frame = window.requestAnimationFrame.bind(window);

@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { alive, freshJob } from './helpers';
 
-test('an empty board says what this answers, and opens a sample', async ({ page }) => {
+test('an empty job list says what the app does, and opens a sample', async ({ page }) => {
   // Other tests fill the same list: it is shown empty, as on the first day.
   await page.route(/\/api\/jobs(\?|$)/, (route) =>
     route.request().method() === 'GET' ? route.fulfill({ json: { jobs: [], next: null } }) : route.continue(),
@@ -13,7 +13,7 @@ test('an empty board says what this answers, and opens a sample', async ({ page 
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Sample: Startup under way');
 });
 
-test('the walk goes through a job of its own, from page to page, and ends when told to', async ({ page }) => {
+test('the walkthrough uses its own job, goes page by page, and ends on request', async ({ page }) => {
   await page.goto('/');
   await alive(page);
   await page.getByRole('button', { name: 'Two-minute tour' }).click();
@@ -30,7 +30,7 @@ test('the walk goes through a job of its own, from page to page, and ends when t
   await expect(walk).toHaveCount(0);
 });
 
-test('every page has its part of the guide, with its pictures, and the way back', async ({ page }) => {
+test('every page has its part of the guide, with pictures, and the way back', async ({ page }) => {
   test.setTimeout(120_000);
   const id = await freshJob(page);
   for (const part of ['survey', 'strips', 'wiring', 'setup', 'balance', 'startup', 'handover']) {

@@ -73,7 +73,7 @@ const roomOf = async (page: Page): Promise<number | null> => {
 };
 
 for (const text of TEXTS)
-  test(`no screen is wider than the device, text at ${text} px${text === 16 ? '; none short of room or out of reach' : ''}`, async ({
+  test(`no screen is wider than the device, text at ${text} px${text === 16 ? '; none cramped or out of reach' : ''}`, async ({
     page,
     baseURL,
   }) => {
@@ -116,7 +116,7 @@ for (const text of TEXTS)
     expect(found).toEqual([]);
   });
 
-test('nor is any while it is drawn and not alive yet, text at 32 px', async ({ page, baseURL }) => {
+test('nor is any before hydration, text at 32 px', async ({ page, baseURL }) => {
   test.setTimeout(120_000);
   const id = await freshJob(page, 'cinder-creek');
   const browser = await chromium.launch({

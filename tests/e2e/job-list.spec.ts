@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { expect, test } from '@playwright/test';
 import { freshJob, handOver, stored } from './helpers';
 
-test('make a job from a sample and find it again', async ({ page }) => {
+test('create a job from a sample and find it again', async ({ page }) => {
   const name = `Made ${randomUUID().slice(0, 8)}`;
   await page.goto('/');
   await page.getByRole('button', { name: 'New job' }).click();
@@ -16,7 +16,7 @@ test('make a job from a sample and find it again', async ({ page }) => {
   await expect(page.getByText('208 Quarry Bench Lane')).toBeVisible();
 });
 
-test('archive, bring back, duplicate, delete and undo', async ({ page }) => {
+test('archive, restore, duplicate, delete and undo', async ({ page }) => {
   const id = await freshJob(page);
   const name = `e2e ${id.slice(0, 8)}`;
   const line = page
@@ -47,7 +47,7 @@ test('archive, bring back, duplicate, delete and undo', async ({ page }) => {
   await expect(page.getByRole('link', { name: new RegExp(name) })).toHaveCount(2);
 });
 
-test('a job file goes out, comes in, and a bad one says why', async ({ page }) => {
+test('a job file is exported and imported, and a bad one says why', async ({ page }) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/handover`);
   const [download] = await Promise.all([
@@ -71,12 +71,12 @@ test('a job file goes out, comes in, and a bad one says why', async ({ page }) =
   await expect(page.getByText(/huge\.json is over 24 MB/)).toBeVisible();
 });
 
-test('a page that is not there says so', async ({ page }) => {
+test('a missing page says so', async ({ page }) => {
   await page.goto(`/jobs/${randomUUID()}/survey`);
   await expect(page.getByRole('heading', { name: 'Page not found' })).toBeVisible();
 });
 
-test('security headers stand, without unsafe-eval', async ({ page }) => {
+test('security headers are set, without unsafe-eval', async ({ page }) => {
   const headers = (await page.goto('/'))!.headers();
   expect(headers['content-security-policy']).toMatch(/script-src 'self' 'nonce-/);
   expect(headers['content-security-policy']).not.toContain('unsafe-eval');
@@ -89,13 +89,13 @@ test('security headers stand, without unsafe-eval', async ({ page }) => {
   expect(form.status()).toBe(415);
 });
 
-test('an address that asks for a call that there is not says so, and which there are', async ({ page }) => {
+test('an address with an unknown call says so, and lists the calls', async ({ page }) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/wiring?call=cool`);
   await expect(page.getByText(/The address asks for “cool”, which is not a valid call/)).toBeVisible();
 });
 
-test('more jobs come as the end of the board comes near; only those in sight are drawn', async ({ page }) => {
+test('more jobs load near the end of the list; only visible ones are drawn', async ({ page }) => {
   const word = `p${randomUUID().slice(0, 8)}`;
   await Promise.all(
     Array.from({ length: 63 }, (_, at) =>
@@ -119,7 +119,7 @@ test('more jobs come as the end of the board comes near; only those in sight are
   await expect(table).toHaveAttribute('aria-rowcount', '64');
 });
 
-test('the board is narrowed to a stage, and walked by keys', async ({ page }) => {
+test('the list is filtered to a stage, and moved through with keys', async ({ page }) => {
   const word = `k${randomUUID().slice(0, 8)}`;
   const ids = [randomUUID(), randomUUID()];
   for (const id of ids)
@@ -141,7 +141,7 @@ test('the board is narrowed to a stage, and walked by keys', async ({ page }) =>
   await expect(links).toHaveCount(1);
 });
 
-test('a new job asks for six facts; what is said is confirmed, and the kit’s elements follow', async ({ page }) => {
+test('a new job asks for six facts; answers are confirmed, and the kit’s elements follow', async ({ page }) => {
   await page.goto('/');
   await page.getByRole('button', { name: 'New job' }).click();
   await page.getByLabel('Name').fill('Six facts');

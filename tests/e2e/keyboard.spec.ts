@@ -46,7 +46,7 @@ test('a skip link leads past the header, and the first terminal is within ten ta
   expect(tabs).toBeLessThanOrEqual(10);
 });
 
-test('keys keep still while somebody types', async ({ page }) => {
+test('shortcuts are off while someone types', async ({ page }) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/survey?out=28&in=68&call=heat-1`);
   await page.getByLabel('Customer').fill('');
@@ -56,7 +56,9 @@ test('keys keep still while somebody types', async ({ page }) => {
   await expect(page.getByLabel('Customer')).toHaveValue('1 c [ ] / ?');
 });
 
-test('a row of choices goes by arrows, Space confirms a guess, and keys of the page go past it', async ({ page }) => {
+test('a row of choices moves by arrows, Space confirms an assumed value, and page shortcuts skip it', async ({
+  page,
+}) => {
   const id = await freshJob(page, 'juniper-flume');
   await page.goto(`/jobs/${id}/survey`);
   await alive(page);
@@ -82,7 +84,7 @@ test('a row of choices goes by arrows, Space confirms a guess, and keys of the p
   await expect(page).toHaveURL(/\/startup/);
 });
 
-test('a dialog holds the focus and gives it back', async ({ page }) => {
+test('a dialog holds the focus and returns it', async ({ page }) => {
   await page.goto('/');
   await page.getByRole('button', { name: 'New job' }).click();
   await expect(page.getByRole('dialog')).toBeVisible();
@@ -92,7 +94,7 @@ test('a dialog holds the focus and gives it back', async ({ page }) => {
   await expect(page.getByRole('button', { name: 'New job' })).toBeFocused();
 });
 
-test('probes go on terminals from the keyboard, and the reading is said', async ({ page }) => {
+test('leads are placed from the keyboard, and the reading is announced', async ({ page }) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/wiring?out=28&call=heat-aux`);
   await page.getByRole('button', { name: /^Outdoor unit W-out, live/ }).focus();
@@ -104,7 +106,7 @@ test('probes go on terminals from the keyboard, and the reading is said', async 
   await expect(meter.getByLabel('Probe 1 at')).toHaveValue('outdoor-unit.W-out');
 });
 
-test('what stands in a lane is dragged by mouse, lands as a fact, and is undone', async ({ page }) => {
+test('a marker in a lane is dragged by mouse, becomes a fact, and is undone', async ({ page }) => {
   const id = await freshJob(page, 'juniper-flume');
   await page.goto(`/jobs/${id}/wiring`);
   await openRuler(page);
@@ -122,7 +124,7 @@ test('what stands in a lane is dragged by mouse, lands as a fact, and is undone'
   await expect.poll(async () => (await stored(page, id)).document.facts.gates.auxAboveF).toBe(30);
 });
 
-test('the light that was chosen stays, on every page: paper, crawlspace, sunlight', async ({ page }) => {
+test('the chosen theme stays, on every page: paper, crawlspace, sunlight', async ({ page }) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/startup`);
   await page.getByRole('button', { name: 'Screen theme: Paper. Change it' }).click();

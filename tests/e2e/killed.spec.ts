@@ -18,7 +18,7 @@ const kill = (profile: string) => {
   }
 };
 
-test('a browser that is killed in the middle, as by a dead battery, loses nothing that was entered', async ({
+test('a browser killed midway, as by a dead battery, loses nothing entered', async ({
   page,
   baseURL,
   launchOptions,

@@ -13,9 +13,7 @@ const copy = async (page: Page, name: string) => {
   return page.url().split('/').at(-1)!;
 };
 
-test('a controller is typed in from its manual: errors are said while typing, and it saves itself', async ({
-  page,
-}) => {
+test('a controller is entered from its manual: errors show while typing, and it saves itself', async ({ page }) => {
   await page.goto('/library');
   await page.getByRole('region', { name: 'Thermostat' }).getByRole('button', { name: 'New' }).click();
   await page.waitForURL(/library\/thermostat-/);
@@ -43,7 +41,7 @@ test('a controller is typed in from its manual: errors are said while typing, an
   await expect(page.getByLabel('Name')).toHaveValue('Hall thermostat of the test');
 });
 
-test('a copy of one that ships is the crew’s own; deleted, it can be brought back', async ({ page }) => {
+test('a copy of a shipped one belongs to the crew; deleted, it can be restored', async ({ page }) => {
   const id = await copy(page, 'Stonecrop');
   await page.getByLabel('Name').fill(`Yard board ${id}`);
   await settled(page);
@@ -67,7 +65,7 @@ test('two tabs: the stale save overwrites nothing, and one of the two is chosen'
   await expect(other.getByLabel('Name')).toHaveValue('First hand');
 });
 
-test('what is typed while the server is away is kept and sent later', async ({ page }) => {
+test('what is typed while the server is down is kept and sent later', async ({ page }) => {
   const id = await copy(page, 'Spurge');
   await page.route('**/api/profiles', (route) => route.abort());
   await page.getByLabel('Name').fill('Typed in the dark');
@@ -77,7 +75,7 @@ test('what is typed while the server is away is kept and sent later', async ({ p
   expect((await (await page.request.get(`/api/profiles/${id}/file?as=json`)).json()).name).toBe('Typed in the dark');
 });
 
-test('a file is brought in; one that is none is refused with place and reason', async ({ page }) => {
+test('a file is imported; an invalid one is refused with path and reason', async ({ page }) => {
   const file = await (await page.request.get('/api/profiles/quillwort-menu/file?as=yaml')).body();
   await page.goto('/library');
   await page
@@ -95,7 +93,7 @@ const entryAt = (page: Page, at: number) =>
     .filter({ has: page.getByLabel('The controller’s words') })
     .nth(at);
 
-test('conditions: an entry that can never be shown, or that hangs on itself in a ring, is said while it is typed', async ({
+test('conditions: an entry that can never be shown, or that depends on itself, is reported while typing', async ({
   page,
 }) => {
   const id = await copy(page, 'Toadflax');
@@ -137,7 +135,7 @@ test('switches and jumpers: a bank is added, its patterns are checked, one switc
   await expect(added).toContainText('belongs to P1 already');
 });
 
-test('an entry is moved, copied and taken out; a number keeps its range', async ({ page }) => {
+test('an entry is moved, copied and removed; a number keeps its range', async ({ page }) => {
   const id = await copy(page, 'Toadflax');
   await entryAt(page, 1).getByRole('button', { name: 'Move up' }).click();
   await expect(entryAt(page, 0).getByLabel('Code', { exact: true })).toHaveValue('DUCT');
@@ -151,7 +149,7 @@ test('an entry is moved, copied and taken out; a number keeps its range', async 
   expect([entries.length, entries[0].code, entries[3].form.max]).toEqual([17, 'DUCT', 1800]);
 });
 
-test('a profile typed in by the crew is used for a card, and what it lacks is said there', async ({ page }) => {
+test('a crew’s own profile is used for a card, and the card says what it lacks', async ({ page }) => {
   const id = await copy(page, 'Toadflax');
   await page.getByLabel('Name').fill(`Attic board ${id.slice(-4)}`);
   await entryAt(page, 4).getByRole('button', { name: 'Remove option 4' }).click();
@@ -166,7 +164,7 @@ test('a profile typed in by the crew is used for a card, and what it lacks is sa
   await expect(page).toHaveURL(new RegExp(`/library/${id}`));
 });
 
-test('an address that cannot be read is a page that says so, not a fault', async ({ page }) => {
+test('an address that cannot be parsed is a page that says so, not an error', async ({ page }) => {
   for (const path of ['/library/%E0', '/jobs/%E0/survey', '/jobs/no-such-job/survey']) {
     const answer = await page.request.get(path);
     expect([path, answer.status() >= 400 && answer.status() < 500]).toEqual([path, true]);

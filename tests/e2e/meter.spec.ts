@@ -24,7 +24,7 @@ const readOf = async (page: Page, id: string, item: string) => {
   return readings.filter((reading) => reading.item === item);
 };
 
-test('the simulated meter stands in for a house: its leads go where Startup puts them, a tap takes the figure', async ({
+test('the simulated meter reads a simulated house: its leads go where Startup puts them, a tap takes the value', async ({
   page,
   context,
 }) => {
@@ -49,10 +49,7 @@ test('the simulated meter stands in for a house: its leads go where Startup puts
     .toEqual([expect.objectContaining({ instrument: 'Simulated meter', meterOhms: 10e6, status: 'taken' })]);
 });
 
-test('a meter is listened to on every page of a job, and again after a reload on a phone', async ({
-  page,
-  context,
-}) => {
+test('a meter stays connected on every page of a job, and after a reload on a phone', async ({ page, context }) => {
   const id = await freshJob(page, 'quarry-bench');
   const meter = await context.newPage();
   await meter.goto('/library/meter');
@@ -65,7 +62,7 @@ test('a meter is listened to on every page of a job, and again after a reload on
   await expect(page.getByRole('button', { name: /Simulated meter/ })).toBeVisible();
 });
 
-test('a meter on this machine: moving figures cannot be taken, steady ones can, and a lost one says so', async ({
+test('a meter on this machine: unstable values cannot be taken, stable ones can, and a lost one says so', async ({
   page,
 }) => {
   await known(page);

@@ -30,7 +30,7 @@ const between = async (baseURL: string) => {
   return { now, server, address: `http://127.0.0.1:${(server.address() as AddressInfo).port}` };
 };
 
-test('a newer version is offered; the page of the old one works on though its files are gone, and loses nothing', async ({
+test('a newer version is offered; the old page works on though its files are gone, and loses nothing', async ({
   page,
   baseURL,
 }) => {
@@ -62,7 +62,7 @@ test('a newer version is offered; the page of the old one works on though its fi
   server.close();
 });
 
-test('what a device of a much older version entered a week ago lands on today’s server', async ({ page }) => {
+test('what a device of a much older version entered a week ago is saved on today’s server', async ({ page }) => {
   const id = await freshJob(page);
   await page.goto('/guide/start');
   // As stored by the first versions: no visits, no device clock, no name on the draft.

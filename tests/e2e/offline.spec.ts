@@ -16,10 +16,7 @@ const takenAlong = async (page: Page, context: BrowserContext, sample?: string):
   return id;
 };
 
-test('without signal every screen of a job opens, by a tap, typed in, and after a reload', async ({
-  page,
-  context,
-}) => {
+test('offline, every screen of a job opens, by a tap, by address, and after a reload', async ({ page, context }) => {
   test.setTimeout(120_000);
   const id = await takenAlong(page, context, 'quarry-bench');
   await page.getByRole('link', { name: 'Startup' }).click();
@@ -40,7 +37,7 @@ test('without signal every screen of a job opens, by a tap, typed in, and after 
   await expect(page.getByText('The server cannot be reached.')).toBeVisible();
 });
 
-test('a hundred readings without signal, closed and opened again, land once when there is some', async ({
+test('a hundred offline readings, across a restart, are saved once when the signal returns', async ({
   page,
   context,
 }) => {
@@ -73,7 +70,7 @@ test('a hundred readings without signal, closed and opened again, land once when
   await expect(again.getByRole('heading', { name: 'Nothing waiting to send' })).toBeVisible();
 });
 
-test('a job begun without signal is worked on at once, and made on the server when there is some', async ({
+test('a job begun offline can be worked on at once, and is created on the server when the signal returns', async ({
   page,
   context,
 }) => {
@@ -96,7 +93,7 @@ test('a job begun without signal is worked on at once, and made on the server wh
   expect(job.document.facts.site).toMatchObject({ jobName: name, customer: 'Nobody Yet' });
 });
 
-test('what two tabs and two devices enter comes in on the other, without touching what is being typed', async ({
+test('entries from two tabs and two devices reach each other without touching what is being typed', async ({
   page,
   context,
   browser,
@@ -126,7 +123,7 @@ test('what two tabs and two devices enter comes in on the other, without touchin
   await far.context().close();
 });
 
-test('a save without signal on what somebody else changed meanwhile asks, line by line, once there is some', async ({
+test('an offline save over someone else’s change asks, field by field, once online', async ({
   page,
   context,
   browser,
@@ -167,7 +164,7 @@ test('what waits is saved as a file, and another device sends it', async ({ page
   await other.context().close();
 });
 
-test('handed over without signal, after a reading: the server has both, in that order', async ({ page, context }) => {
+test('handed over offline, after a reading: the server has both, in that order', async ({ page, context }) => {
   test.setTimeout(120_000);
   const id = await takenAlong(page, context, 'cinder-creek');
   await page.goto(`/jobs/${id}/handover`);
@@ -188,7 +185,7 @@ test('handed over without signal, after a reading: the server has both, in that 
   await expect(page.getByText(/^Handed over:/)).toHaveCount(0);
 });
 
-test('without signal a job is duplicated with what waits, and another archived; both land', async ({
+test('offline, a job is duplicated with its unsent entries, and another archived; both are saved', async ({
   page,
   context,
 }) => {
@@ -218,7 +215,7 @@ test('without signal a job is duplicated with what waits, and another archived; 
   expect((await stored(page, id)).document.facts.site.town).toBe(town);
 });
 
-test('without signal a controller is typed in and a year of weather imported; both land', async ({ page, context }) => {
+test('offline, a controller is entered and a year of weather imported; both are saved', async ({ page, context }) => {
   test.setTimeout(120_000);
   const other = await takenAlong(page, context, 'quarry-bench');
   await context.setOffline(false);
@@ -264,7 +261,7 @@ test('without signal a controller is typed in and a year of weather imported; bo
     .toContain(name);
 });
 
-test('a device with a PIN asks for it without signal, before anything of a job is shown', async ({ page, context }) => {
+test('a device with a PIN asks for it offline, before anything of a job is shown', async ({ page, context }) => {
   const id = await takenAlong(page, context);
   await context.setOffline(false);
   await page.goto('/device');

@@ -2,7 +2,7 @@ import { expect, test } from '@playwright/test';
 import { freshJob, screenPath, SCREENS } from './helpers';
 
 for (const where of SCREENS) {
-  test(`${where} fits a phone, and everything to touch is large enough`, async ({ page }) => {
+  test(`${where} fits a phone, and every touch target is large enough`, async ({ page }) => {
     const id = await freshJob(page, 'quarry-bench');
     await page.goto(screenPath(where, id));
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
@@ -29,7 +29,7 @@ test('the ruler is one line on a phone, and opens', async ({ page }) => {
   await page.goto(`/jobs/${id}/survey?out=33`);
   const needle = page.getByRole('slider', { name: 'Outdoor temperature, °F' });
   await expect(needle).toBeHidden();
-  await expect(page.getByText(/Hole: /)).toBeVisible();
-  await page.getByRole('button', { name: /the ruler/ }).click();
+  await expect(page.getByText(/Gap: /)).toBeVisible();
+  await page.getByRole('button', { name: 'Open the ruler' }).click();
   await expect(needle).toBeVisible();
 });

@@ -93,7 +93,7 @@ const byHand = async (page: Page, bench: ReturnType<typeof benchOf>, act: Act) =
   }
 };
 
-test('a round is found by readings, scored against the best line, gone through again, and kept', async ({ page }) => {
+test('a round is found by readings, scored against the best sequence, replayed, and saved', async ({ page }) => {
   const bench = benchOf('dead-thermostat', 3);
   const { done } = solveRound(bench);
   await open(page, '/practice/dead-thermostat?seed=3');
@@ -117,7 +117,7 @@ test('a round is found by readings, scored against the best line, gone through a
   expect((await file).suggestedFilename()).toBe('practice.csv');
 });
 
-test('hands in before everything is dead end the round, and say what would have happened', async ({ page }) => {
+test('hands in before everything is dead ends the round, and says what would have happened', async ({ page }) => {
   await open(page, '/practice/one-live-leg?seed=1');
   await page.getByRole('button', { name: 'At the indoor unit' }).click();
   await page.getByRole('button', { name: 'Remove the panel' }).click();
@@ -129,7 +129,7 @@ test('hands in before everything is dead end the round, and say what would have 
   await expect(page.getByRole('button', { name: 'Name the cause' })).toBeVisible();
 });
 
-test('a right name without readings is a guess; what cannot be done says why and costs nothing', async ({ page }) => {
+test('a right name without readings is a guess; an impossible action says why and costs nothing', async ({ page }) => {
   await open(page, '/practice/low-supply?seed=9');
   await page.getByRole('button', { name: 'At the indoor unit' }).click();
   await twoProbes(page, 'Air handler R', 'Air handler C');
@@ -140,7 +140,7 @@ test('a right name without readings is a guess; what cannot be done says why and
   await expect(page.getByRole('heading', { name: 'Right, but a guess' })).toBeVisible();
 });
 
-test('a setting is found in the thermostat’s own menus, at its entry, against the card', async ({ page }) => {
+test('a wrong setting is found in the thermostat’s own menus, at its entry, against the card', async ({ page }) => {
   const bench = benchOf('emergency-through-it', 2);
   await open(page, '/practice/emergency-through-it?seed=2');
   for (const { act } of solveRound(bench).done) {
@@ -151,7 +151,7 @@ test('a setting is found in the thermostat’s own menus, at its entry, against 
   await expect(page.getByText('Thermostat’s keys')).toHaveCount(0);
 });
 
-test('two probes are held anywhere: a pair that no list names reads what the house has there', async ({ page }) => {
+test('two leads are placed anywhere: an unlisted pair reads what the house has there', async ({ page }) => {
   await open(page, '/practice/ghost-volts?seed=4');
   await page.getByRole('button', { name: 'At the outdoor unit' }).click();
   await page.getByRole('button', { name: 'Remove the panel' }).click();
@@ -163,7 +163,7 @@ test('two probes are held anywhere: a pair that no list names reads what the hou
   await expect(page.getByRole('region', { name: 'Done so far' }).getByRole('listitem')).toHaveCount(4);
 });
 
-test('an address that names no round is none; an endless one is the same for a whole class', async ({ page }) => {
+test('an unknown round address is an error page; an endless one is the same for a whole class', async ({ page }) => {
   expect((await page.goto('/practice/no-such-round'))?.status()).toBe(404);
   expect((await page.goto('/practice/low-gas?seed=-1'))?.status()).toBe(404);
   await page.goto('/practice');
@@ -176,7 +176,7 @@ test('an address that names no round is none; an endless one is the same for a w
   await expect(page.getByText(/^“/)).toHaveText(says!);
 });
 
-test('a controller on the bench: not ready, turned, saved, in force, and its card sees each', async ({ page }) => {
+test('a controller on the bench: not ready, entered, saved, in effect, and its card sees each', async ({ page }) => {
   await page.goto('/practice');
   await page.getByRole('link', { name: 'Toadflax', exact: true }).click();
   const display = page.getByRole('status', { name: 'Display' });
@@ -201,7 +201,7 @@ test('a controller on the bench: not ready, turned, saved, in force, and its car
   await expect(display).toContainText('No menu is open.');
 });
 
-test('a job of the crew’s own is a house to practice in, without its people, and is not touched', async ({ page }) => {
+test('the crew’s own job can be a practice house, without its people, and is not changed', async ({ page }) => {
   const id = await freshJob(page, 'tamarack-spur');
   const before = await (await page.request.get(`/api/jobs/${id}`)).json();
   const { customer, street } = before.document.facts.site;

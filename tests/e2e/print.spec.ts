@@ -12,7 +12,7 @@ const onPaper = async (page: Page) => {
   await page.evaluate(() => window.dispatchEvent(new Event('beforeprint')));
 };
 
-test('the record of an ordinary job is a page, and the homeowner’s another', async ({ page }) => {
+test('the record of an ordinary job is one page, and the homeowner’s another', async ({ page }) => {
   await page.goto(`/jobs/${PROVED}/handover`);
   await expect(page.getByRole('article', { name: 'Technician’s page' })).toBeVisible();
   expect(pagesOf(await page.pdf({ preferCSSPageSize: true }))).toBe(2);

@@ -34,7 +34,7 @@ test('a reading is withdrawn with a reason, and stays in the record', async ({ p
   ]);
 });
 
-test('a reading is undone where it stands, and with the keys; what stood before stands again', async ({ page }) => {
+test('a reading is undone in place, and with the keys; the earlier one counts again', async ({ page }) => {
   const id = await begin(page);
   await enter(page, FIELD, '24.1');
   await expect(page.getByLabel(FIELD)).toHaveValue('24.1');
@@ -68,7 +68,7 @@ test('what cannot be measured says why, counts as left out, and is on the record
   await expect(page.getByText('Not measured', { exact: true })).toHaveCount(0);
 });
 
-test('a note stands beside its reading', async ({ page }) => {
+test('a note is shown next to its reading', async ({ page }) => {
   const id = await begin(page);
   await more(page, 'Add a note…');
   await page.getByRole('textbox', { name: 'Note' }).fill('Read at the lugs');
@@ -78,7 +78,7 @@ test('a note stands beside its reading', async ({ page }) => {
   expect((await stored(page, id)).readings.at(-1)).toMatchObject({ value: 241, note: 'Read at the lugs' });
 });
 
-test('a slip is asked about only where no such system reads it; a bad reading stays bad', async ({ page }) => {
+test('a slip is asked about only where no system reads that value; a bad reading stays bad', async ({ page }) => {
   const id = await begin(page);
   await enter(page, FIELD, '2410');
   await expect(page.getByText('Maximum 1000 V.')).toBeVisible();
@@ -99,7 +99,7 @@ test('a slip is asked about only where no such system reads it; a bad reading st
   await expect(page.getByLabel(pressure)).toHaveValue('0.4');
 });
 
-test('the step stands in the address, and back goes a step back', async ({ page }) => {
+test('the step is in the address, and Back goes one step back', async ({ page }) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/startup${STEP}`);
   await page

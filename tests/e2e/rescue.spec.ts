@@ -8,7 +8,9 @@ const change = async (page: Page, id: string, changes: readonly { path: string; 
   expect((await page.request.patch(`/api/jobs/${id}`, { data })).status()).toBe(200);
 };
 
-test('five conductors in the wall: a way that suffices is taken, and the truck list follows', async ({ page }) => {
+test('five conductors in the wall: an option that is enough is applied, and the truck list follows', async ({
+  page,
+}) => {
   const id = await freshJob(page, 'cinder-creek');
   await change(page, id, [
     { path: 'cables.thermostatConductors', value: 5 },
@@ -42,7 +44,7 @@ test('five conductors in the wall: a way that suffices is taken, and the truck l
   await expect(page.getByRole('list', { name: 'Truck list' })).toContainText('Thermostat batteries, one set');
 });
 
-test('an old wall written down without the server is kept, and lands', async ({ page, context }) => {
+test('old wiring entered offline is kept, and saved', async ({ page, context }) => {
   const id = await freshJob(page, 'cinder-creek');
   await page.goto(`/jobs/${id}/wiring/changeout`);
   await alive(page);
@@ -62,7 +64,7 @@ test('an old wall written down without the server is kept, and lands', async ({ 
     ]);
 });
 
-test('the house’s service: line by line, the main breaker asked for, a bank held out beside the compressor', async ({
+test('the house’s service: line by line, the main breaker asked for, a bank locked out with the compressor on', async ({
   page,
 }) => {
   const id = await freshJob(page, 'quarry-bench');
@@ -89,7 +91,7 @@ test('the house’s service: line by line, the main breaker asked for, a bank he
   );
 });
 
-test('extra boxes: drawn and checked with the rest, tried, and refused where they would hold emergency heat', async ({
+test('accessories: drawn and checked with the rest, simulated, and refused where they would block emergency heat', async ({
   page,
 }) => {
   const id = await freshJob(page, 'cinder-creek');

@@ -12,15 +12,15 @@ test('the card on a phone: one entry to a screen, its ticks under the thumb, on 
   const first = entries.first();
   const box = (await first.boundingBox())!;
   expect(box.height).toBeGreaterThan(400);
-  await first.getByRole('button', { name: /^Left at/ }).scrollIntoViewIfNeeded();
-  const tick = (await first.getByRole('button', { name: /^Left at/ }).boundingBox())!;
+  await first.getByRole('button', { name: /^Set to/ }).scrollIntoViewIfNeeded();
+  const tick = (await first.getByRole('button', { name: /^Set to/ }).boundingBox())!;
   expect(tick.height).toBeGreaterThanOrEqual(52);
   expect(tick.width).toBeGreaterThan(300);
   const second = entries.nth(1);
   await first.getByRole('link', { name: 'Next' }).click();
   await expect(second).toBeInViewport();
-  await second.getByRole('button', { name: /^Left at/ }).tap();
-  await expect(second.getByRole('button', { name: /^Left at/ })).toHaveAttribute('aria-pressed', 'true');
+  await second.getByRole('button', { name: /^Set to/ }).tap();
+  await expect(second.getByRole('button', { name: /^Set to/ })).toHaveAttribute('aria-pressed', 'true');
   await expectSaved(page);
   expect((await stored(page, id)).settingMarks).toHaveLength(1);
 });
@@ -34,7 +34,7 @@ test('switches are drawn on a phone without running off it', async ({ page }) =>
   }
 });
 
-test('the talk is answered with a thumb, and a chart’s gate is moved with one', async ({ page }) => {
+test('the talk is answered with a thumb, and a lockout on the chart is moved with one', async ({ page }) => {
   const id = await freshJob(page, 'juniper-flume');
   await page.goto(`/jobs/${id}/setup/talk`);
   await page.getByText('The bill', { exact: true }).first().tap();
@@ -47,7 +47,7 @@ test('the talk is answered with a thumb, and a chart’s gate is moved with one'
   await expect(page.getByText('no source may run')).toHaveCount(0);
 });
 
-test('ways side by side scroll within themselves; their names stay', async ({ page }) => {
+test('compared plans scroll within themselves; their names stay', async ({ page }) => {
   const id = await freshJob(page, 'tamarack-spur');
   await page.goto(`/jobs/${id}/balance/year`);
   const table = page.getByRole('region', { name: 'Plans side by side' });

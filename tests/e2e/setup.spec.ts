@@ -9,7 +9,9 @@ const entry = (page: Page, code: string) =>
     .getByRole('listitem')
     .filter({ has: page.getByText(code, { exact: true }) });
 
-test('an answer at the kitchen table says what it sets, lands on the job, and moves the settings', async ({ page }) => {
+test('an answer at the kitchen table says what it sets, is saved on the job, and moves the settings', async ({
+  page,
+}) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/setup/talk`);
   const question = page
@@ -29,7 +31,7 @@ test('an answer at the kitchen table says what it sets, lands on the job, and mo
   await expect(setting(page, /^Droop before backup/)).toContainText('3 °F');
 });
 
-test('a setting shows why, takes another value with its reason, and gives the worked-out one back', async ({
+test('a setting shows why, takes another value with its reason, and returns to the calculated one', async ({
   page,
 }) => {
   const id = await freshJob(page);
@@ -48,7 +50,7 @@ test('a setting shows why, takes another value with its reason, and gives the wo
   await expect(setting(page, /^Droop before backup/)).not.toContainText('worked out');
 });
 
-test('a value that cannot be is said at the field and not taken', async ({ page }) => {
+test('an impossible value is reported at the field and not saved', async ({ page }) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/setup`);
   await setting(page, /^Droop before backup/).click();
@@ -58,7 +60,7 @@ test('a value that cannot be is said at the field and not taken', async ({ page 
   expect((await stored(page, id)).revision).toBe(1);
 });
 
-test('an off-point too near the on-point: the least distance, why, and a one-tap mend', async ({ page }) => {
+test('an off-point too close to the on-point: the minimum difference, why, and a one-tap fix', async ({ page }) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/setup`);
   await setting(page, /^Backup off-point/).click();
@@ -70,7 +72,7 @@ test('an off-point too near the on-point: the least distance, why, and a one-tap
   await expect(findings).not.toContainText('apart');
 });
 
-test('a lockout dragged on the ruler lands among the settings, and the rules answer', async ({ page }) => {
+test('a lockout dragged on the ruler becomes a setting, and the rules respond', async ({ page }) => {
   const id = await freshJob(page, 'juniper-flume');
   await page.goto(`/jobs/${id}/setup?out=33`);
   const findings = page.getByRole('region', { name: 'Findings' });
@@ -127,7 +129,7 @@ test('the card: found, left, read back and ticked with name and time; the next v
   expect(csv).toMatch(/Playwright Tester,Indoor board,toadflax-indoor,KIT,Heat kit,As left,14.4/);
 });
 
-test('a value that cannot be taken back asks first, and wants the value as found', async ({ page }) => {
+test('an irreversible value asks first, and needs the value as found', async ({ page }) => {
   const id = await freshJob(page, 'cinder-creek');
   await page.goto(`/jobs/${id}/setup/card/indoor`);
   await say(page);
@@ -142,7 +144,7 @@ test('a value that cannot be taken back asks first, and wants the value as found
   await expect(control.getByRole('button', { name: 'Set to 24V' })).toHaveAttribute('aria-pressed', 'true');
 });
 
-test('switches and jumper are drawn as they are to stand', async ({ page }) => {
+test('switches and jumpers are drawn as they must be set', async ({ page }) => {
   const id = await freshJob(page, 'cinder-creek');
   await page.goto(`/jobs/${id}/setup/card/outdoor`);
   await expect(page.getByRole('figure', { name: 'Block T, defrost: 90' })).toBeVisible();
@@ -151,7 +153,7 @@ test('switches and jumper are drawn as they are to stand', async ({ page }) => {
   ).toBeVisible();
 });
 
-test('marks made while the server is away are kept and sent later', async ({ page }) => {
+test('marks made while the server is down are kept and sent later', async ({ page }) => {
   const id = await freshJob(page, 'quarry-bench');
   await page.goto(`/jobs/${id}/setup/card/outdoor`);
   await say(page);
@@ -170,7 +172,7 @@ test('marks made while the server is away are kept and sent later', async ({ pag
   ).toContainEqual(['P1', '1']);
 });
 
-test('an outdoor thermostat is dragged on the ruler and lands as its dial', async ({ page }) => {
+test('an outdoor thermostat is dragged on the ruler and sets its dial', async ({ page }) => {
   const id = await freshJob(page, 'cinder-creek');
   await page.goto(`/jobs/${id}/survey`);
   await page.getByRole('button', { name: 'Add outdoor thermostat' }).click();
@@ -218,7 +220,7 @@ test('two devices change settings: the stale save is refused, both values are sh
   expect((await stored(page, id)).document.facts.talk.leaning).toBe('cost');
 });
 
-test('the ways of doing it move the settings, and a worked-out lockout is offered to the job, not put on it', async ({
+test('practice options move the settings, and a calculated lockout is offered to the job, not applied to it', async ({
   page,
 }) => {
   const id = await freshJob(page, 'quarry-bench');
@@ -233,7 +235,7 @@ test('the ways of doing it move the settings, and a worked-out lockout is offere
   expect((await stored(page, id)).document.facts.gates.auxAboveF).toBe(30);
 });
 
-test('the settings come out as CSV and the card prints without its controls', async ({ page }) => {
+test('the settings export as CSV and the card prints without its controls', async ({ page }) => {
   const id = await freshJob(page, 'cinder-creek');
   await page.goto(`/jobs/${id}/setup/card/outdoor`);
   await page.emulateMedia({ media: 'print' });

@@ -10,7 +10,9 @@ const ran = async (page: Page) => {
   await expect(page.locator('[aria-busy="true"]')).toHaveCount(0);
 };
 
-test('a day with a hole says first what held both sources, and the cursor takes the ruler there', async ({ page }) => {
+test('a day with a gap first says what held both sources off, and the cursor moves the ruler there', async ({
+  page,
+}) => {
   const id = await freshJob(page, 'juniper-flume');
   await page.goto(`/jobs/${id}/simulate?out=19&call=heat-1&on=26_38_85&min=30`);
   await ran(page);
@@ -41,7 +43,7 @@ test('a day with a hole says first what held both sources, and the cursor takes 
   await expect(page.getByRole('region', { name: 'Outdoor ruler' })).toContainText('°F out');
 });
 
-test('what happened is told with its reason, narrowed by source, and a tap goes there', async ({ page }) => {
+test('events give their reason, filter by source, and a tap goes there', async ({ page }) => {
   const id = await freshJob(page, 'quarry-bench');
   await page.goto(`/jobs/${id}/simulate?on=damp`);
   await ran(page);
@@ -73,9 +75,7 @@ test('it plays by itself, stops at a tap, and steps by event', async ({ page }) 
   await expect(time(page)).toHaveAttribute('aria-valuenow', String(Number(before) + 1));
 });
 
-test('ways of living the day stand side by side, with what the difference hangs on, through a reload', async ({
-  page,
-}) => {
+test('variants of the day are compared, with the main difference, through a reload', async ({ page }) => {
   const id = await freshJob(page, 'quarry-bench');
   await page.goto(`/jobs/${id}/simulate`);
   await ran(page);
@@ -101,7 +101,7 @@ test('ways of living the day stand side by side, with what the difference hangs 
   await expect(table.getByRole('columnheader')).toHaveCount(4);
 });
 
-test('another page and back: the day that was chosen is still there', async ({ page }) => {
+test('after another page, the chosen day is still there', async ({ page }) => {
   const id = await freshJob(page, 'quarry-bench');
   await page.goto(`/jobs/${id}/simulate`);
   await ran(page);
@@ -115,7 +115,7 @@ test('another page and back: the day that was chosen is still there', async ({ p
   await expect(page.getByLabel('Coldest')).toHaveValue('12');
 });
 
-test('one defrost second by second, and a month of boards that can be cancelled', async ({ page }) => {
+test('one defrost second by second, and a month of boards that can be canceled', async ({ page }) => {
   const id = await freshJob(page, 'quarry-bench');
   await page.goto(`/jobs/${id}/simulate/defrost`);
   await expect(answer(page)).toContainText(
@@ -133,7 +133,7 @@ test('one defrost second by second, and a month of boards that can be cancelled'
   await expect(page.getByText(/saves \$[\d.]+ this month|costs least this month|cost the same/)).toBeVisible();
 });
 
-test('an address that makes no sense opens a day all the same', async ({ page }) => {
+test('a nonsense address still opens a day', async ({ page }) => {
   const id = await freshJob(page, 'tamarack-spur');
   await page.goto(`/jobs/${id}/simulate?on=zz&days=99&ways=none,nothing&min=-5`);
   await ran(page);
@@ -141,7 +141,7 @@ test('an address that makes no sense opens a day all the same', async ({ page })
   await expect(time(page)).toHaveAttribute('aria-valuetext', /^6:00 AM: /);
 });
 
-test('a logger’s file gives the house’s loss and weight; a broken one is said with its line', async ({ page }) => {
+test('a logger’s file gives the house’s loss and mass; a broken one is reported with its line', async ({ page }) => {
   const id = await freshJob(page, 'quarry-bench');
   await page.goto(`/jobs/${id}/simulate/house`);
   await alive(page);

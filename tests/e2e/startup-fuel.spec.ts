@@ -50,7 +50,7 @@ test('an oil furnace from a blank startup to the record: its own circuit, its ow
   await expect(record).not.toContainText(/element/i);
 });
 
-test('propane: no meter is clocked, CO stops the work, the interlock by volts, everything and the list of the visit', async ({
+test('propane: no meter is clocked, CO stops the work, the interlock by volts, everything and the visit’s list', async ({
   page,
 }) => {
   await known(page);

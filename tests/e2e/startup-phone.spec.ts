@@ -21,7 +21,7 @@ test('one reading at a time: cautions first, own keys, the verdict while typing,
   await verifyDeadOnPhone(page, id, SUPPLIES);
   await page.goto(`/jobs/${id}/startup?step=element-ohms`);
   // Cautions are shown in full before the step's first reading.
-  await expect(page.getByText(/prove dead every supply/)).toBeVisible();
+  await expect(page.getByText(/verify every supply dead/)).toBeVisible();
   await page.getByRole('button', { name: 'Understood. Go to readings' }).click();
   const field = page.getByRole('textbox', { name: 'Element 1 (4.8 kW), Ω' });
   const box = (await field.boundingBox())!;
@@ -60,7 +60,7 @@ test('one reading at a time: cautions first, own keys, the verdict while typing,
   await expect(page.getByRole('list', { name: 'Cautions' })).toBeVisible();
 });
 
-test('the server draws the reading at once for a device that was a phone before', async ({
+test('the server renders the reading at once for a device that was a phone before', async ({
   page,
   browser,
   baseURL,
@@ -81,7 +81,7 @@ test('the server draws the reading at once for a device that was a phone before'
   await still.close();
 });
 
-test('the keys stand still while a number is typed, whatever is said of it', async ({ page }) => {
+test('the keys stay in place while a number is typed, whatever the verdict', async ({ page }) => {
   const id = await freshJob(page, 'quarry-bench');
   for (const at of ['step=heat-aux&at=3', 'step=heat&at=1']) {
     await page.goto(`/jobs/${id}/startup?out=19&call=heat-1&${at}`);
@@ -98,7 +98,7 @@ test('the keys stand still while a number is typed, whatever is said of it', asy
   await expect(page.getByRole('status').filter({ hasText: 'Fail' })).toContainText(/30\s*V/);
 });
 
-test('field, keys and what goes on are in sight together within a browser’s own bars', async ({ page }) => {
+test('field, keys and Next are visible together within a browser’s own bars', async ({ page }) => {
   const id = await freshJob(page, 'quarry-bench');
   await page.setViewportSize({ width: 390, height: 664 });
   await page.goto(`/jobs/${id}/startup?out=19&call=heat-1&step=heat&at=1`);
@@ -128,7 +128,7 @@ test('the steps are one tap away, and an amber bar says where step and ruler dif
   await expect(page).toHaveURL(/step=supply-volts/);
 });
 
-test('a number half typed outlives a reload on a phone too', async ({ page }) => {
+test('a half-typed number survives a reload on a phone too', async ({ page }) => {
   const id = await freshJob(page, 'quarry-bench');
   await page.goto(`/jobs/${id}/startup?step=conditions&at=1`);
   await keys(page, '-4');

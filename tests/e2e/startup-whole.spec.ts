@@ -4,9 +4,7 @@ import { alive, enter, expectSaved, freshJob, known, openRuler, stored } from '.
 
 const steps = (page: Page) => page.getByRole('list', { name: 'Steps' });
 
-test('by place: the steps stand as they are walked, what it saves is said, and the address holds it', async ({
-  page,
-}) => {
+test('by place: steps are in walking order, what it saves is stated, and the address holds it', async ({ page }) => {
   const id = await freshJob(page, 'juniper-flume');
   await page.goto(`/jobs/${id}/startup`);
   const first = await steps(page).getByRole('button').first().textContent();
@@ -26,7 +24,7 @@ test('by place: the steps stand as they are walked, what it saves is said, and t
   await expect(steps(page).getByRole('button').first()).toHaveText(first!);
 });
 
-test('capacity by the air is refused before it is steady, offered after, and taken over by a tap alone', async ({
+test('capacity by airflow is refused before it is stable, offered after, and applied only by a tap', async ({
   page,
 }) => {
   await known(page);
@@ -60,9 +58,7 @@ test('capacity by the air is refused before it is steady, offered after, and tak
   await expect.poll(async () => (await stored(page, id)).document.facts.proof.measuredShare).toBeNull();
 });
 
-test('what may be a hole is hatched beside what is one, and one tap puts the dial where it closes it', async ({
-  page,
-}) => {
+test('a possible gap is hatched next to a certain one, and one tap sets the dial that closes it', async ({ page }) => {
   const id = await freshJob(page, 'juniper-flume');
   await page.goto(`/jobs/${id}/survey`);
   const change = async (path: string, value: unknown) => {
@@ -131,7 +127,7 @@ test('a packaged unit on propane, from a blank job to the printed record', async
   expect((await page.pdf({ preferCSSPageSize: true })).length).toBeGreaterThan(10_000);
 });
 
-test('what a place read a year ago stands beside today’s, on the screen and in the record', async ({ page }) => {
+test('last year’s reading at a place is shown next to today’s, on screen and in the record', async ({ page }) => {
   await known(page);
   // A job from another server, proved last winter: the sample's file, under another id.
   const file = await (await page.request.get('/api/jobs/7d5f0c52-3a1e-4c55-9f0e-6b2b6a4f1003/file')).text();

@@ -8,7 +8,7 @@ const goTo = (page: Page, step: string) =>
     .first()
     .click();
 
-test('a reading has the name of who is signed in, gets a verdict, and is corrected without losing the old one', async ({
+test('a reading has the name of the person signed in, gets a verdict, and is corrected without losing the old one', async ({
   page,
 }) => {
   const id = await freshJob(page);
@@ -44,7 +44,7 @@ test('strip amps are judged at the volts just read, and the clamp’s place coun
   await expect(page.getByText(/8\.79 kW at 230 V/)).toBeVisible();
 });
 
-test('a tick is made, taken back and made again; each stays in the record', async ({ page }) => {
+test('a tick is made, withdrawn and made again; each stays in the record', async ({ page }) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/startup`);
   await sayWho(page);
@@ -62,7 +62,7 @@ test('a tick is made, taken back and made again; each stays in the record', asyn
   ]);
 });
 
-test('a supply is open, locked out, tested and verified dead one by one, by the keyboard too; what is taken back falls one back', async ({
+test('a supply is open, locked out, tested and verified dead one by one, by keyboard too; undoing goes back one', async ({
   page,
 }) => {
   const id = await freshJob(page);
@@ -104,7 +104,7 @@ test('a countdown survives a reload', async ({ page }) => {
   await expect(page.getByRole('timer')).toHaveText(/4:\d\d/);
 });
 
-test('readings taken with the server lost go out when it is back', async ({ page }) => {
+test('readings taken while the server is down are sent when it is back', async ({ page }) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/startup`);
   await sayWho(page);
@@ -121,7 +121,7 @@ test('readings taken with the server lost go out when it is back', async ({ page
   expect((await stored(page, id)).readings).toHaveLength(2);
 });
 
-test('handover: the record, the homeowner’s page, the CSV, and marking it', async ({ page }) => {
+test('handover: the record, the homeowner’s page, the CSV, and handing over', async ({ page }) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/startup`);
   await sayWho(page);
@@ -162,7 +162,7 @@ test('handover: the record, the homeowner’s page, the CSV, and marking it', as
   await expect(record).toContainText('52,500');
 });
 
-test('a second visit begins blank, the first stays as it was, and the address holds which is shown', async ({
+test('a second visit begins blank, the first stays as it was, and the address says which is shown', async ({
   page,
 }) => {
   const id = await freshJob(page);
@@ -199,7 +199,7 @@ test('a second visit begins blank, the first stays as it was, and the address ho
   await expect(field).toHaveValue('24');
 });
 
-test('what is tried on the wiring is said in startup, with what it would read; verdicts stay those of a sound system', async ({
+test('a simulation on Wiring is shown in Startup, with what it would read; verdicts stay those of a sound system', async ({
   page,
 }) => {
   const id = await freshJob(page);

@@ -2,7 +2,7 @@ import { expect, test } from '@playwright/test';
 import { enter, expectSaved, freshJob, sayWho, stored } from './helpers';
 import { verifyDead } from './verified-dead';
 
-test('the ladder lives: dead, live without heat, glowing, second by second', async ({ page }) => {
+test('the ladder is live: dead, live without heat, glowing, second by second', async ({ page }) => {
   const id = await freshJob(page, 'quarry-bench');
   await page.goto(`/jobs/${id}/strips?out=19&call=heat-aux`);
   const ladder = page.getByRole('group', { name: 'Ladder of the heat kit' });
@@ -46,7 +46,7 @@ test('a reading is explained: not in yet, then dead; and it is kept', async ({ p
   ]);
 });
 
-test('cold ohms find the kit; a contradiction with the plate is a finding; the find goes on the Sheet and back', async ({
+test('cold ohms find the kit; a contradiction with the plate is a finding; the kit found goes to the Survey and back', async ({
   page,
 }) => {
   const id = await freshJob(page, 'cinder-creek');
@@ -102,7 +102,7 @@ test('airflow by temperature rise, with the blower’s setting judged; Startup h
   await expect(page.getByLabel('Supply air, °F')).toHaveValue('150');
 });
 
-test('more banks than W inputs, and a kit too large, are said with why', async ({ page }) => {
+test('more banks than W inputs, and a kit too large, are reported with the reason', async ({ page }) => {
   const id = await freshJob(page, 'cinder-creek');
   await page.goto(`/jobs/${id}/survey`);
   await enter(page, 'Bank of element 2', '2');

@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { enter, expectSaved, freshJob, openRuler, stored } from './helpers';
 
-test('rating points are added, changed and taken out; fewer than two cannot be', async ({ page }) => {
+test('rating points are added, changed and removed; at least two must stay', async ({ page }) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/survey`);
   await expect(page.getByRole('button', { name: 'Remove rating point 1' })).toBeDisabled();
@@ -40,7 +40,7 @@ test('breakers follow the kit: one too few, too small, too large', async ({ page
   await expect(findings).toContainText('2 heater circuits are needed, 1 breaker was found');
 });
 
-test('an emptied limit is no limit; an emptied number that is needed says so', async ({ page }) => {
+test('an emptied limit is no limit; an emptied required number says so', async ({ page }) => {
   const id = await freshJob(page, 'quarry-bench');
   await page.goto(`/jobs/${id}/survey`);
   await enter(page, 'Unit low-temperature cutoff', '');

@@ -15,7 +15,7 @@ test('a fact saves itself and survives reload', async ({ page }) => {
   expect((await stored(page, id)).document.facts.outdoorUnit.reversingValve).toBe('B');
 });
 
-test('what makes no sense is said at the field, kept as typed, and not saved', async ({ page }) => {
+test('a senseless value is reported at the field, kept as typed, and not saved', async ({ page }) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/survey`);
   await enter(page, 'Heat loss at design', 'lots');
@@ -31,7 +31,7 @@ test('what makes no sense is said at the field, kept as typed, and not saved', a
   expect((await stored(page, id)).revision).toBe(1);
 });
 
-test('assumed until confirmed, counted by place; undo takes a change back', async ({ page }) => {
+test('assumed until confirmed, counted by place; undo reverts a change', async ({ page }) => {
   const id = await freshJob(page, 'juniper-flume');
   await page.goto(`/jobs/${id}/survey`);
   const yard = page.getByRole('link', { name: /At the outdoor unit/ });
@@ -45,7 +45,7 @@ test('assumed until confirmed, counted by place; undo takes a change back', asyn
   await expect(page.getByLabel('Defrost board')).toHaveValue('2.5');
 });
 
-test('a finding points at its fact and goes when it is mended', async ({ page }) => {
+test('a finding points at its fact and goes away when it is fixed', async ({ page }) => {
   const id = await freshJob(page, 'juniper-flume');
   await page.goto(`/jobs/${id}/survey?out=33`);
   await expect(page.getByRole('list', { name: 'Findings' })).toContainText(
@@ -88,7 +88,7 @@ test('two devices: the stale save is refused, both versions are shown, nothing i
   expect((await stored(page, id)).document.facts.house).toMatchObject({ designBtuh: 30_000, noLoadF: 58 });
 });
 
-test('a lost server shows, keeps what was entered through a reload, and saves when it is back', async ({
+test('a lost server is shown, keeps what was entered through a reload, and saves when it is back', async ({
   page,
   context,
 }) => {

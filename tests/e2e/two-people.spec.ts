@@ -40,7 +40,7 @@ const beginHere = async (page: Page): Promise<{ name: string; id: string }> => {
 
 const statusOf = async (page: Page, id: string) => (await page.request.get(`/api/jobs/${id}`)).status();
 
-test('a job begun and another handed over by one, his session ended: nothing of it goes out as who signs in next', async ({
+test('one person begins a job and hands over another, then the session ends: none of it is sent as the next person to sign in', async ({
   page,
   context,
 }) => {
@@ -87,7 +87,7 @@ test('a job begun and another handed over by one, his session ended: nothing of 
     .toEqual([ANA.name]);
 });
 
-test('signed out with a session that has ended, and without signal: what is sent goes, what waits stays, and it is said', async ({
+test('signed out with an ended session, and offline: what can be sent is, the rest waits, and this is stated', async ({
   page,
   context,
 }) => {
@@ -134,7 +134,7 @@ test('signed out with a session that has ended, and without signal: what is sent
 
 /** Random orders of ending and beginning sessions, from a seed. */
 for (const seed of [1, 2, 3])
-  test(`whatever begins and ends on the device, each finds his own and nobody else’s (${seed})`, async ({
+  test(`whatever starts and ends on the device, each person finds their own entries and no one else’s (${seed})`, async ({
     page,
     context,
   }) => {

@@ -31,7 +31,7 @@ test('the call lights its conductors and coils, and the meter reads between two 
   await expect(meter).toContainText(/\d Ω/);
 });
 
-test('a lockout holds the strips, and says so', async ({ page }) => {
+test('a lockout holds the strips off, and says so', async ({ page }) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/wiring?out=45&call=heat-aux`);
   await expect(
@@ -119,7 +119,7 @@ const dragEnd = async (page: Page, end: RegExp, terminal: RegExp | null) => {
   await page.mouse.up();
 };
 
-test('as found: a dragged end is a difference with its effect, a finding that points; undone, redone, kept', async ({
+test('as found: a dragged end is a difference with its effect, a finding that points; undone, redone, saved', async ({
   page,
 }) => {
   const id = await freshJob(page);
@@ -190,7 +190,7 @@ test('as found as a list: ends chosen, a jumper added; R to C opens the fuse and
   await expect(page.getByRole('region', { name: 'Findings' })).toContainText('R and C are bridged.');
 });
 
-test('a finding is mended in one tap, another waived with a reason that stays in the record', async ({ page }) => {
+test('a finding is fixed in one tap, another waived with a reason that stays in the record', async ({ page }) => {
   const id = await freshJob(page);
   const { revision } = await stored(page, id);
   const changes = [
@@ -227,7 +227,7 @@ test('a finding is mended in one tap, another waived with a reason that stays in
   ]);
 });
 
-test('what makes no sense together is refused with its reason, and mended from there', async ({ page }) => {
+test('an impossible combination is refused with its reason, and fixed from there', async ({ page }) => {
   const id = await freshJob(page);
   const { revision } = await stored(page, id);
   const changes = [
@@ -246,7 +246,7 @@ test('what makes no sense together is refused with its reason, and mended from t
   await expect(bench(page).getByRole('button', { name: /^Packaged unit R/ })).toBeVisible();
 });
 
-test('the other school is taken in one tap; faults are worked out and tried', async ({ page }) => {
+test('the other practice option is applied in one tap; faults are listed and simulated', async ({ page }) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/wiring?out=45&call=heat-aux`);
   const gate = page.getByRole('group', { name: 'What locks out the strips in mild weather?' });
@@ -263,7 +263,7 @@ test('the other school is taken in one tap; faults are worked out and tried', as
   await expect(page.getByRole('region', { name: 'Trace' })).toContainText('does not pull in');
 });
 
-test('the drawing is taken away as picture, wire list and netlist', async ({ page }) => {
+test('the drawing is exported as picture, wire list and netlist', async ({ page }) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/wiring?call=cool-1`);
   for (const [item, name, content] of [
@@ -282,9 +282,7 @@ test('the drawing is taken away as picture, wire list and netlist', async ({ pag
   }
 });
 
-test('a wire’s end is large enough to take hold of: 24 px with all of it shown, 44 once it is larger', async ({
-  page,
-}) => {
+test('a wire’s end is large enough to grab: 24 px at full view, 44 zoomed in', async ({ page }) => {
   const id = await freshJob(page);
   await page.goto(`/jobs/${id}/wiring`);
   await page.getByRole('button', { name: 'Record as-found wiring' }).click();
@@ -305,7 +303,7 @@ test('a wire’s end is large enough to take hold of: 24 px with all of it shown
   await expect.poll(least).toBeGreaterThanOrEqual(43.9);
 });
 
-test('too few conductors: what to pull, what else would do, and one tap that does it', async ({ page }) => {
+test('too few conductors: what to pull, what else would be enough, and one tap that applies it', async ({ page }) => {
   const id = await freshJob(page);
   const change = async (path: string, value: unknown) => {
     const { revision } = await stored(page, id);

@@ -68,8 +68,8 @@ const otherCrew = async (): Promise<{ scope: CrewScope; cookie: string; handle: 
   return { scope, handle, cookie: `${SESSION_COOKIE}=${await beginSession(scope, id)}` };
 };
 
-describe('every route has a rule, and holds to it', () => {
-  test('as many as are known', () => expect(routes.length).toBeGreaterThanOrEqual(25));
+describe('every route has a rule and enforces it', () => {
+  test('the number of routes is known', () => expect(routes.length).toBeGreaterThanOrEqual(25));
 
   test.each(routes)('%s', async (_, method, handler) => {
     if (handler.rule === 'anyone') return;
@@ -84,7 +84,7 @@ describe('every route has a rule, and holds to it', () => {
     }
   });
 
-  test('open are those alone that let people in, or tell nothing of anybody', () => {
+  test('only routes that let people in, or reveal nothing, are open', () => {
     const open = routes.filter(([, , { rule }]) => rule === 'anyone').map(([name]) => name);
     expect(open.sort()).toEqual([
       'GET health/route.ts',
@@ -98,8 +98,8 @@ describe('every route has a rule, and holds to it', () => {
   });
 });
 
-describe('nothing of one crew is seen from another', () => {
-  test('by the id of its job, whatever is asked for; nor in its lists', async () => {
+describe('one crew sees nothing of another', () => {
+  test('by job id, on any route, or in its lists', async () => {
     const job = await make();
     const { cookie } = await otherCrew();
     for (const [name, method, handler] of routes.filter(([file]) => file.includes('[jobId]'))) {
@@ -116,7 +116,7 @@ describe('nothing of one crew is seen from another', () => {
     expect([jobs, people.map(({ name }: { name: string }) => name)]).toEqual([[], ['Otto Fremd']]);
   });
 
-  test('nor by the id of its weather or of its controllers: not read, not moved, not listed', async () => {
+  test('by the id of its weather or its controllers: not read, moved or listed', async () => {
     const weather = await addWeather(TEST_CREW, {
       id: randomUUID(),
       name: 'Cove Point',
@@ -134,7 +134,7 @@ describe('nothing of one crew is seen from another', () => {
     expect(listed).toEqual([]);
   });
 
-  test('with the application’s own checks left out, the database alone holds the wall', async () => {
+  test('with the application’s own checks removed, the database alone keeps crews apart', async () => {
     const job = await make();
     const { scope } = await otherCrew();
     const seen = await inCrew(scope, async () => [
@@ -152,7 +152,7 @@ describe('nothing of one crew is seen from another', () => {
     ).rejects.toThrow(/row-level security/);
   });
 
-  test('a person of another crew is nobody here, for a lead too', async () => {
+  test('a person of another crew does not exist here, even for a lead', async () => {
     const { id } = await addPerson(TEST_CREW, { name: 'Ours', role: 'technician' });
     const { cookie } = await otherCrew();
     const answer = await changePerson(ask('POST', cookie, { action: 'let-go' }), at(id));
@@ -180,7 +180,7 @@ describe('signing in', () => {
     return { status: answer.status, cookie: answer.headers.get('set-cookie'), said: await answer.json() };
   };
 
-  test('a link works once, for the person that it was made for; the cookie is for the server alone', async () => {
+  test('a link works once, for its person only; the cookie is readable by the server only', async () => {
     const who = await someone();
     const answer = await join_(ask('POST', '', { token: who.token, password: PASSWORD }));
     expect(answer.headers.get('set-cookie')).toMatch(/^gate-cross-session=[\w-]{43}; Path=\/; HttpOnly; SameSite=Lax;/);
@@ -188,14 +188,14 @@ describe('signing in', () => {
     expect((await tried(who.name, PASSWORD)).status).toBe(200);
   });
 
-  test.each(['short', 'passwordpassword', '1234567890', 'ana wachs 1'])('“%s” is not taken', async (password) => {
+  test.each(['short', 'passwordpassword', '1234567890', 'ana wachs 1'])('“%s” is not accepted', async (password) => {
     const who = await someone();
     const answer = await join_(ask('POST', '', { token: who.token, password }));
     expect([answer.status, (await answer.json()).path]).toEqual([400, 'password']);
     expect((await join_(ask('POST', '', { token: who.token, password: PASSWORD }))).status).toBe(200);
   });
 
-  test('a name that nobody has, a crew that is none and a wrong password are answered alike', async () => {
+  test('an unknown name, an unknown crew and a wrong password get the same answer', async () => {
     const who = await joined();
     const answers = await Promise.all(
       [who.name, `nobody@${who.handle}`, 'ana-wachs@no-such-crew', 'no name at all'].map((name) =>
@@ -206,14 +206,14 @@ describe('signing in', () => {
     expect(answers[0]).toMatchObject({ status: 401, cookie: null });
   });
 
-  test('after ten failed tries the right password is not heard either; nobody else is kept out', async () => {
+  test('after ten failed attempts even the right password is refused; nobody else is locked out', async () => {
     const [who, other] = [await joined(), await joined()];
     for (let attempt = 0; attempt < 10; attempt++) expect((await tried(who.name, 'a guess')).status).toBe(401);
     expect((await tried(who.name, PASSWORD)).status).toBe(429);
     expect((await tried(other.name, PASSWORD)).status).toBe(200);
   });
 
-  test('behind a proxy fifty failed tries from one address close the door to it, and to nobody else', async () => {
+  test('behind a proxy, fifty failed attempts from one address block that address and nobody else', async () => {
     process.env.TRUST_PROXY = 'yes';
     try {
       const who = await joined();
@@ -232,13 +232,13 @@ describe('signing in', () => {
     }
   });
 
-  test('over a line that others read, no password is taken', async () => {
+  test('no password is accepted over an unencrypted connection', async () => {
     const who = await joined();
     const plain = await tried(who.name, PASSWORD, 'gate.example');
     expect([plain.status, plain.said.error]).toEqual([403, expect.stringContaining('TRUST_PROXY=yes')]);
   });
 
-  test('each sign-in is a session of its own: one brought along is not taken up', async () => {
+  test('each sign-in starts its own session; a session cookie brought along is not adopted', async () => {
     const who = await joined();
     const brought = `${SESSION_COOKIE}=${'b'.repeat(43)}`;
     const answer = await signIn(ask('POST', brought, { name: who.name, password: PASSWORD }));
@@ -246,7 +246,7 @@ describe('signing in', () => {
     expect((await listJobs(ask('GET', brought), {})).status).toBe(401);
   });
 
-  test('signed out, here or everywhere, a cookie opens nothing; and who was let go is out at once', async () => {
+  test('after signing out, here or everywhere, a cookie opens nothing; a removed person is out at once', async () => {
     const status = async (cookie: string) => (await listJobs(ask('GET', cookie), {})).status;
     const who = await joined();
     const [one, two] = [who.cookie, (await tried(who.name, PASSWORD)).cookie!.split(';')[0]!];
@@ -262,7 +262,7 @@ describe('signing in', () => {
     expect([await status(again), (await tried(who.name, PASSWORD)).status]).toEqual([401, 401]);
   });
 
-  test('a session ends when it is old, and when it was long not used', async () => {
+  test('a session expires by age, and by disuse', async () => {
     const status = async (cookie: string) => (await listJobs(ask('GET', cookie), {})).status;
     const age = (scope: CrewScope, column: 'began_at' | 'seen_at', days: number) =>
       inCrew(scope, () => database().query(`UPDATE sessions SET ${column} = now() - interval '${days} days'`));
@@ -272,17 +272,17 @@ describe('signing in', () => {
     expect([await status(idle.cookie), await status(old.cookie)]).toEqual([401, 401]);
   });
 
-  test('the demo’s one tap is none where the application is no demo', async () => {
+  test('one-tap demo sign-in exists only in the demo', async () => {
     const who = await joined();
     const answer = await signInToDemo(ask('POST', '', { crew: who.handle, person: who.person.id }));
     expect([answer.status, answer.headers.get('set-cookie')]).toEqual([404, null]);
   });
 });
 
-describe('a link for the owner', () => {
+describe('a homeowner link', () => {
   const asLead = async () => ask('POST', await cookieOf('technician'), { days: 30 });
 
-  test('shows the homeowner’s page and nothing else, counted, until it is ended', async () => {
+  test('shows the homeowner’s page and nothing else, and counts views, until it is revoked', async () => {
     const job = await make();
     const { path } = await (await makeShare(await asLead(), at(job.id))).json();
     const token = path.slice('/shared/'.length);
@@ -299,7 +299,7 @@ describe('a link for the owner', () => {
     expect([await openShare(token), await openShare(''), await openShare('a'.repeat(43))]).toEqual([null, null, null]);
   });
 
-  test('ends by its date, and with its job; another crew neither makes, sees nor ends one', async () => {
+  test('expires on its date and with its job; another crew cannot make, see or revoke one', async () => {
     const job = await make();
     const { path } = await (await makeShare(await asLead(), at(job.id))).json();
     const token = path.slice('/shared/'.length);
@@ -318,7 +318,7 @@ describe('a link for the owner', () => {
 });
 
 describe('a crew', () => {
-  test('is named once, on a first start, and what was on the server before is its own', async () => {
+  test('is named once, at first start, and owns what was on the server before', async () => {
     const before = await make();
     await ownerDatabase().transaction(async (transaction) => {
       const owner = ownerDatabase();
@@ -341,7 +341,7 @@ describe('a crew', () => {
     expect((await signIn(ask('POST', '', right))).status).toBe(200);
   });
 
-  test('keeps one lead at least; whose name is taken gets another to sign in with', async () => {
+  test('keeps at least one lead; a second person with the same name gets a different sign-in name', async () => {
     const { scope, cookie } = await otherCrew();
     const { people } = await (await listPeople(ask('GET', cookie), {})).json();
     const [{ id }] = people;
@@ -362,7 +362,7 @@ describe('a crew', () => {
     ]);
   });
 
-  test('lets a lead alone acknowledge a system that was shut off and tagged', async () => {
+  test('lets only a lead acknowledge a system that was shut off and tagged', async () => {
     const job = await make();
     const acknowledge = async (cookie: string) =>
       addReadings(
@@ -387,7 +387,7 @@ describe('a crew', () => {
     expect((await acknowledge(await cookieOf('lead', 'Crew Lead'))).status).toBeLessThan(300);
   });
 
-  test('says who read; a name that is nobody’s of it becomes who is signed in, and who entered it always is', async () => {
+  test('names who read; an unknown name becomes the person signed in, and who entered it is always recorded', async () => {
     const job = await make();
     await addPerson(TEST_CREW, { name: 'Second Hand', role: 'apprentice' });
     const cookie = await cookieOf('technician', 'Signed In');

@@ -29,13 +29,13 @@ const make = async (from = 'blank', source = '') => {
   return id;
 };
 
-test('the process is alive and ready', async () => {
+test('the process reports that it is alive and ready', async () => {
   expect((await health(request())).status).toBe(200);
   const answer = await ready(request());
   expect([answer.status, await answer.json()]).toEqual([200, { database: 'writes', schema: 'current', walls: 'held' }]);
 });
 
-test('create, read, list; the same request again is the same job', async () => {
+test('create, read, list; repeating the request returns the same job', async () => {
   const id = await make('sample', 'cinder-creek');
   expect((await createJob(request({ id, from: 'blank' }), none)).status).toBe(200);
   const job = await (await getJob(request(), of(id))).json();
@@ -48,7 +48,7 @@ test('create, read, list; the same request again is the same job', async () => {
   expect((await (await listJobs(request(undefined, `?search=${id}`), none)).json()).jobs).toHaveLength(1);
 });
 
-test('a copy takes the facts and leaves the readings', async () => {
+test('a copy takes the facts and leaves the readings behind', async () => {
   const [id, copyId] = [await make('sample', 'quarry-bench'), randomUUID()];
   await addReadings(request({ readings: [SAMPLES[1]!.readings[0]] }), of(id));
   const copy = await (await createJob(request({ id: copyId, from: 'copy', source: id }), none)).json();
@@ -105,7 +105,7 @@ test('a stale save answers 409 with the saved version', async () => {
   expect((await stale.json()).job.document.facts.house.noLoadF).toBe(58);
 });
 
-test('ids count alike in large and small letters; a source that is no id, or a deleted job’s place, is told', async () => {
+test('ids ignore case; a source that is not an id, or the place of a deleted job, is reported', async () => {
   const id = randomUUID();
   const large = id.toUpperCase();
   expect((await createJob(request({ id: large, from: 'blank' }), none)).status).toBe(201);
@@ -129,7 +129,7 @@ test('ids count alike in large and small letters; a source that is no id, or a d
   expect([again.status, (await again.json()).path]).toEqual([409, 'id']);
 });
 
-test('a job whose name is cut in the middle of an emoji is duplicated', async () => {
+test('a job whose name would be cut in the middle of an emoji can be duplicated', async () => {
   const [id, copyId] = [randomUUID(), randomUUID()];
   const name = `${'x'.repeat(109)}🪜 and more`.slice(0, 118);
   expect((await createJob(request({ id, from: 'blank', name }), none)).status).toBe(201);
@@ -138,7 +138,7 @@ test('a job whose name is cut in the middle of an emoji is duplicated', async ()
   expect((await copy.json()).document.facts.site.jobName).toBe(`${'x'.repeat(109)} (copy)`);
 });
 
-test('a save is remembered however many come after it', async () => {
+test('a save is remembered however many follow it', async () => {
   const id = await make();
   const save = (saveId: string, baseRevision: number, value: number) =>
     saveJob(request({ saveId, baseRevision, changes: [{ path: 'house.noLoadF', value }] }), of(id));
@@ -149,7 +149,7 @@ test('a save is remembered however many come after it', async () => {
   expect((await again.json()).document.facts.house.noLoadF).toBe(59);
 });
 
-test('what is no job is not found, whatever the id', async () => {
+test('an id without a job is not found, whatever the id', async () => {
   for (const id of [randomUUID(), 'x', "'; DROP TABLE jobs; --"]) {
     expect((await getJob(request(), of(id))).status).toBe(404);
     expect((await move(request({ action: 'archive' }), of(id))).status).toBe(404);
@@ -158,7 +158,7 @@ test('what is no job is not found, whatever the id', async () => {
   }
 });
 
-test('readings that make no sense are refused', async () => {
+test('impossible readings are refused', async () => {
   const id = await make();
   const [good] = SAMPLES[1]!.readings;
   for (const [bad, path] of [
@@ -174,7 +174,7 @@ test('readings that make no sense are refused', async () => {
 describe('job files', () => {
   const fresh = () => ({ ...sampleFile(SAMPLES[2]!), id: randomUUID() });
 
-  test('what goes out comes in again the same', async () => {
+  test('an exported file imports unchanged', async () => {
     const file = fresh();
     expect((await importJob(request(file, `?copyId=${randomUUID()}`), none)).status).toBe(201);
     const out = await getFile(request(), of(file.id));
@@ -184,7 +184,7 @@ describe('job files', () => {
     expect(csv.trim().split('\r\n')).toHaveLength(file.readings.length + 1);
   });
 
-  test('a job that is here already comes in as a copy, once for each copy id', async () => {
+  test('a job that already exists is imported as a copy, once for each copy id', async () => {
     const [file, copyId] = [fresh(), randomUUID()];
     await importJob(request(file, `?copyId=${randomUUID()}`), none);
     for (let time = 0; time < 2; time++)
@@ -194,7 +194,7 @@ describe('job files', () => {
       });
   });
 
-  test('several files at once under one id all land: one as itself, the others as copies', async () => {
+  test('several files sent at once under one id are all imported: one as itself, the others as copies', async () => {
     const file = fresh();
     const named = (jobName: string) => ({ ...file, facts: { ...file.facts, site: { ...file.facts.site, jobName } } });
     const answers = await Promise.all(
@@ -207,7 +207,7 @@ describe('job files', () => {
     expect(answers.map(({ name }) => name.replace(' (copy)', '')).sort()).toEqual(['one', 'three', 'two']);
   });
 
-  test('an import sent again is the import that landed, whether one after the other or at once', async () => {
+  test('repeating an import returns the first import, one after the other or at once', async () => {
     const [file, copyId] = [fresh(), randomUUID()];
     const send = async () => (await importJob(request(file, `?copyId=${copyId}`), none)).json();
     const answers = [...(await Promise.all([send(), send(), send()])), await send()];

@@ -31,7 +31,7 @@ const ask = (cookie: string, body?: unknown, method = body === undefined ? 'GET'
   });
 const at = (id: string) => ({ params: Promise.resolve({ jobId: id, personId: id }) });
 
-describe('what an apprentice reads', () => {
+describe('an apprentice’s readings', () => {
   const reading = (change: object = {}) => ({
     id: randomUUID(),
     item: 'conditions/outdoor',
@@ -44,7 +44,7 @@ describe('what an apprentice reads', () => {
     ...change,
   });
 
-  test('waits; a technician stands for it, an apprentice and a reader cannot', async () => {
+  test('wait; a technician can countersign them, an apprentice or a reader cannot', async () => {
     const job = await make();
     const [apprentice, technician, reader] = [
       await cookieOf('apprentice', 'Ilse'),
@@ -79,8 +79,8 @@ describe('what an apprentice reads', () => {
   });
 });
 
-describe('a job in company', () => {
-  test('a lead leaves a note, changes it, takes it away; all are kept; who else is there is told', async () => {
+describe('a job with several people', () => {
+  test('a lead leaves a note, changes it and removes it; all are kept; who else is on the job is shown', async () => {
     const job = await make();
     const [lead, technician] = [await cookieOf('lead', 'Rosalind'), await cookieOf('technician', 'Emeric')];
     const here = async (cookie: string) => (await beOnJob(ask(cookie, { here: true }), at(job.id))).json();
@@ -104,7 +104,7 @@ describe('a job in company', () => {
     ).toEqual([{ words: 'Bring the 15 kW label' }, { words: 'Bring both labels' }, { words: '' }]);
   });
 
-  test('who left the page minutes ago is not there any more; a note of nobody’s job is refused', async () => {
+  test('someone who left minutes ago is no longer shown; a note for a missing job is refused', async () => {
     const job = await make();
     const [lead, technician] = [await cookieOf('lead', 'Rosalind'), await cookieOf('technician', 'Emeric')];
     await beOnJob(ask(lead, { here: true }), at(job.id));
@@ -119,8 +119,8 @@ describe('a job in company', () => {
   });
 });
 
-describe('what new jobs begin with', () => {
-  test('is decided by the lead, goes into new jobs, and is overwritten by nobody unseen', async () => {
+describe('defaults of new jobs', () => {
+  test('are set by the lead, apply to new jobs, and are never overwritten unseen', async () => {
     const lead = await cookieOf('lead', 'Rosalind');
     const technician = await cookieOf('technician', 'Emeric');
     const base = await (await readDefaults(ask(technician), {})).json();
@@ -157,7 +157,7 @@ const ownCrew = async () => {
   return { scope, handle, token, cookie: `${SESSION_COOKIE}=${token}` };
 };
 
-describe('a crew that is to end', () => {
+describe('deleting a crew', () => {
   const pass = (id: string) =>
     ownerDatabase().transaction(async (transaction) => {
       const within = { transaction, replacements: { id } };
@@ -165,7 +165,7 @@ describe('a crew that is to end', () => {
       await ownerDatabase().query("UPDATE crews SET delete_after = now() - interval '1 s' WHERE id = :id", within);
     });
 
-  test('is named to say so, ends in thirty days, and is kept by a word', async () => {
+  test('asks for its name, takes thirty days, and can be canceled', async () => {
     const { handle, token, cookie } = await ownCrew();
     expect((await closeCrew(ask(cookie, { action: 'close', handle: 'another' }), {})).status).toBe(400);
     const { deleteAfter } = await (await closeCrew(ask(cookie, { action: 'close', handle }), {})).json();
@@ -177,7 +177,7 @@ describe('a crew that is to end', () => {
     expect((await principalByToken(token))!.crewEnds).toBeNull();
   });
 
-  test('lets nobody in once its time has passed, and is then deleted with all that it has, and nothing else', async () => {
+  test('blocks sign-in when the time is up, then deletes everything of the crew and nothing else', async () => {
     const gone = await ownCrew();
     const stays = await ownCrew();
     await closeCrew(ask(gone.cookie, { action: 'close', handle: gone.handle }), {});
@@ -206,7 +206,7 @@ describe('a crew that is to end', () => {
   });
 });
 
-test('whoever has left can be forgotten; what he read keeps his name', async () => {
+test('a person who left can be erased; readings keep the name', async () => {
   const { scope, cookie } = await ownCrew();
   const person = await addPerson(scope, { name: 'Gone Soon', role: 'technician' });
   const act = async (action: string) => (await changePerson(ask(cookie, { action }), at(person.id))).status;

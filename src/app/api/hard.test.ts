@@ -82,8 +82,8 @@ const newReading = (change: object = {}) => {
   return { ...rest, id: randomUUID(), ...change };
 };
 
-describe('what somebody else entered on a device', () => {
-  test('is not done as whoever is signed in by now, of his crew or of another one', async () => {
+describe('unsent entries of another person on the same device', () => {
+  test('are not sent as the person now signed in, of the same crew or another', async () => {
     const [ana, bo] = [await crewWithLead('Ana'), await crewWithLead('Bo')];
     const byAna = { [PERSON_HEADER]: ana.lead.id, [CREW_HEADER]: ana.scope.crewId };
     const id = randomUUID();
@@ -101,7 +101,7 @@ describe('what somebody else entered on a device', () => {
     expect((await begin(bo.cookie, { [PERSON_HEADER]: ana.lead.id })).status).toBe(401);
   });
 
-  test('signed out on the device without signal, its session opens nothing; the server ends it when it hears of it', async () => {
+  test('after signing out offline, the device’s session opens nothing; the server ends it when it hears', async () => {
     const { cookie } = await crewWithLead();
     const left = `${cookie}; ${SIGNED_OUT_COOKIE}=here`;
     expect((await listJobs(ask(undefined, { cookie: left }), {})).status).toBe(401);
@@ -129,7 +129,7 @@ describe('a job file', () => {
   const bring = (text: unknown, copyId: string, cookie: string) =>
     importJob(ask(text, { cookie, query: `?copyId=${copyId}` }), {});
 
-  test('whose ids are both taken is refused: nothing of it lands on the job that has one of them', async () => {
+  test('with both ids taken is refused, and nothing is added to the job that has one of them', async () => {
     const { scope, cookie } = await crewWithLead();
     const [victim, own] = [randomUUID(), randomUUID()];
     for (const id of [victim, own]) await createJob(ask({ id, from: 'blank', name: id }, { cookie }), {});
@@ -143,7 +143,7 @@ describe('a job file', () => {
     }
   });
 
-  test('says of its records who imported them, and that nobody here signed them', async () => {
+  test('states who imported its records and that nobody here signed them', async () => {
     const { scope, cookie } = await crewWithLead('Ada Lead');
     const blank = randomUUID();
     const name = `forged ${blank}`;
@@ -170,7 +170,7 @@ describe('a job file', () => {
     expect(again.handovers[0].imported.by).toBe('Ada Lead');
   });
 
-  test('of 5,200 readings and 101 records goes out and comes in whole; what would not is refused at the door', async () => {
+  test('with 5,200 readings and 101 records is exported and imported whole; a larger one is refused up front', async () => {
     const { scope, cookie } = await crewWithLead();
     const id = randomUUID();
     await createJob(ask({ id, from: 'blank', name: 'long kept' }, { cookie }), {});
@@ -215,14 +215,14 @@ describe('a job file', () => {
 describe('no crew is special', () => {
   const start = (crew: string) => firstStart(ask({ crew, name: 'Ida Ridge', password: 'four cold mornings' }));
 
-  test('with any crew that has a name there is no first start, though the first one never got one', async () => {
+  test('with any named crew there is no first start, even if the first crew was never named', async () => {
     const { scope } = await crewWithLead();
     expect(await isFirstStart()).toBe(false);
     expect((await start('Squatters')).status).toBe(409);
     await deleteCrew(scope.crewId);
   });
 
-  test('the first one deleted, the door and everything else stay open; with none left, whoever comes first begins', async () => {
+  test('with the first crew deleted, sign-in and everything else still work; with none left, the next visitor sets up', async () => {
     const owner = ownerDatabase();
     const ids = await owner.transaction(async (transaction) => {
       await owner.query('ALTER TABLE crews NO FORCE ROW LEVEL SECURITY', { transaction });
@@ -257,7 +257,7 @@ describe('no crew is special', () => {
 describe('a clock that was ahead', () => {
   const AHEAD = '2031-06-01T08:00:00.000Z';
 
-  test('begins no visit that stays the last; what is handed over is what was read today', async () => {
+  test('starts no visit that stays the last; a handover covers today’s readings', async () => {
     const { scope, cookie } = await crewWithLead();
     const id = randomUUID();
     await createJob(ask({ id, from: 'blank', name: 'ahead' }, { cookie }), {});
@@ -277,7 +277,7 @@ describe('a clock that was ahead', () => {
     expect((await move(ask(body, { cookie }), at(id))).status).toBe(200);
   });
 
-  test('what an older version took from it counts as of when it came in', async () => {
+  test('readings that an older version accepted from it count from when they arrived', async () => {
     const { scope, cookie } = await crewWithLead();
     const id = randomUUID();
     await createJob(ask({ id, from: 'blank', name: 'spoiled' }, { cookie }), {});
@@ -300,7 +300,7 @@ describe('signing in', () => {
   const tried = async (name: string, password: string, cookie = '') =>
     (await signIn(ask({ name, password }, { cookie }))).status;
 
-  test('of two hundred tries at once ten are heard', async () => {
+  test('of two hundred attempts at once, ten are checked', async () => {
     const { name } = await someone();
     const statuses = await Promise.all(
       Array.from({ length: 200 }, (_, at) => tried(name, at === 199 ? PASSWORD : `guess ${at}`)),
@@ -308,7 +308,7 @@ describe('signing in', () => {
     expect(statuses.filter((status) => status !== 429).length).toBeLessThanOrEqual(10);
   }, 60_000);
 
-  test('a stranger’s tries do not shut out who signs in on a device of his own, nor, after a wait, anybody', async () => {
+  test('a stranger’s attempts do not lock out a person on a known device, or anyone after a wait', async () => {
     const { name, device } = await someone();
     for (let attempt = 0; attempt < 12; attempt++) await tried(name, 'a guess');
     expect([await tried(name, PASSWORD), await tried(name, PASSWORD, device)]).toEqual([429, 200]);
@@ -319,7 +319,7 @@ describe('signing in', () => {
     expect(await tried(name, PASSWORD)).toBe(200);
   });
 
-  test('a device known as somebody else’s is none of this one’s; a new password forgets them all', async () => {
+  test('a device known to another person gives no advantage; a new password forgets all known devices', async () => {
     const [who, other] = [await someone(), await someone()];
     for (let attempt = 0; attempt < 10; attempt++) await tried(who.name, 'a guess', other.device);
     expect(await tried(who.name, PASSWORD, other.device)).toBe(429);
@@ -328,7 +328,7 @@ describe('signing in', () => {
   });
 });
 
-describe('what is signed', () => {
+describe('signing a record', () => {
   const jobOf = async (scope: CrewScope, cookie: string) => {
     const id = randomUUID();
     await createJob(ask({ id, from: 'blank', name: `signed ${id}` }, { cookie }), {});
@@ -338,7 +338,7 @@ describe('what is signed', () => {
   const sign = (job: StoredJob, cookie: string, printed: unknown = lastRecord(job, DEFAULT_MOMENT)) =>
     move(ask({ action: 'hand-over', revision: job.revision, ...(printed ? { printed } : {}) }, { cookie }), at(job.id));
 
-  test('is what was shown: a reading or a mark that came in meanwhile asks, with the same revision', async () => {
+  test('signs what was shown: a reading or mark that arrived meanwhile asks first, even at the same revision', async () => {
     const { scope, cookie } = await crewWithLead();
     const mark = {
       id: randomUUID(),
@@ -366,13 +366,13 @@ describe('what is signed', () => {
     }
   });
 
-  test('comes along with it: a record that nobody was shown is not signed', async () => {
+  test('sends the record along: a record that nobody was shown is not signed', async () => {
     const { scope, cookie } = await crewWithLead();
     const job = await jobOf(scope, cookie);
     expect((await sign(job, cookie, null)).status).toBe(409);
   });
 
-  test('ten times is one line of what was done; what comes in after it is said', async () => {
+  test('ten times makes one audit line; what arrives afterward is reported', async () => {
     const { scope, cookie } = await crewWithLead();
     const job = await jobOf(scope, cookie);
     for (let time = 0; time < 10; time++) expect((await sign(job, cookie)).status).toBe(200);
@@ -386,7 +386,7 @@ describe('what is signed', () => {
     ]);
   });
 
-  test('marks keep who did it and who entered it', async () => {
+  test('keeps who did a mark and who entered it', async () => {
     const { scope, cookie } = await crewWithLead('Otto Fremd');
     await addPerson(scope, { name: 'Ana Hand', role: 'apprentice' });
     const job = await jobOf(scope, cookie);
@@ -409,8 +409,8 @@ describe('what is signed', () => {
   });
 });
 
-describe('what is taken away is whole', () => {
-  test('the list of what was done, and every year of a crew, and every round; brought back, all of it is there', async () => {
+describe('exports are complete', () => {
+  test('the audit log, every year of a crew and every practice round, and all of it can be imported again', async () => {
     const { scope, cookie, lead } = await crewWithLead();
     for (let line = 0; line < 620; line++) await audit(scope, 'Otto Fremd', 'did', `thing ${line}`);
     const csv = await (await takeAuditAway(ask(undefined, { cookie }), {})).text();
@@ -443,12 +443,15 @@ describe('what is taken away is whole', () => {
   }, 120_000);
 });
 
-describe('small ways in', () => {
-  test.each(['constructor', 'toString', '__proto__', 'hasOwnProperty'])('a kind called %s is none', (kind) => {
-    expect(parseCrewLine(crewLineText({ kind } as never))).toMatchObject({ ok: false, path: 'kind' });
-  });
+describe('small openings', () => {
+  test.each(['constructor', 'toString', '__proto__', 'hasOwnProperty'])(
+    'an unknown kind, %s, does not exist',
+    (kind) => {
+      expect(parseCrewLine(crewLineText({ kind } as never))).toMatchObject({ ok: false, path: 'kind' });
+    },
+  );
 
-  test('a place on the list that is malformed, and a time that no database keeps, are refused as such', async () => {
+  test('a malformed list cursor and a time outside the database’s range are refused as such', async () => {
     const { cookie } = await crewWithLead();
     for (const after of [
       `changed:2026-13-45T99:99:99.000Z:${randomUUID()}`,
@@ -465,7 +468,7 @@ describe('small ways in', () => {
     expect([(await sent(5e-324)).status, (await sent(0)).status]).toEqual([400, 201]);
   });
 
-  test('what is not known is refused, not passed over', async () => {
+  test('unknown keys are refused, not ignored', async () => {
     const { scope, cookie } = await crewWithLead();
     const job = await make();
     const own = randomUUID();
@@ -483,7 +486,7 @@ describe('small ways in', () => {
     expect([(await getJob(scope, own))!.revision, job.revision]).toEqual([1, 1]);
   });
 
-  test('a proxy that is not believed does not make a line safe, nor a cookie', async () => {
+  test('an untrusted proxy header does not make a connection or a cookie secure', async () => {
     const headers = { 'x-forwarded-proto': 'https', host: 'gate.example' };
     const answer = await signIn(ask({ name: 'a@b', password: 'x' }, { headers }));
     expect([answer.status, answer.headers.getSetCookie()]).toEqual([403, []]);

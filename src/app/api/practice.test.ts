@@ -22,7 +22,7 @@ const played = (change: Partial<Parameters<typeof addPlayed>[2]> = {}) => ({
   ...change,
 });
 
-test('a round lands once, is never changed, and is its player’s; the lead sees each by name', async () => {
+test('a round is saved once, never changed, and belongs to its player; the lead sees everyone’s by name', async () => {
   const scope = await makeCrew();
   const ana = await addPerson(scope, { name: 'Ana', role: 'technician' });
   const bo = await addPerson(scope, { name: 'Bo', role: 'apprentice' });
@@ -41,7 +41,7 @@ test('a round lands once, is never changed, and is its player’s; the lead sees
   ]);
 });
 
-test('nobody of another crew sees it, and who is forgotten takes it along', async () => {
+test('nobody in another crew sees it, and erasing a person erases it', async () => {
   const [scope, other] = [await makeCrew(), await makeCrew()];
   await addPerson(scope, { name: 'Lea', role: 'lead' });
   const ana = await addPerson(scope, { name: 'Ana', role: 'apprentice' });

@@ -54,10 +54,10 @@ const counts = () =>
     return rows[0];
   });
 
-test('there are as many as are known', () => expect(routes.length).toBeGreaterThanOrEqual(10));
+test('the number of routes is known', () => expect(routes.length).toBeGreaterThanOrEqual(10));
 
 describe.each(routes)('%s', (_, method, handler) => {
-  test('refuses whatever is wrong with a body, in words, and keeps nothing of it', async () => {
+  test('refuses every kind of bad body, in words, and keeps nothing of it', async () => {
     const before = await counts();
     for (const [what, body, headers, statuses] of WRONG) {
       const request = new Request(`http://test.local/?copyId=${randomUUID()}`, {

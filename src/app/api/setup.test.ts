@@ -42,7 +42,7 @@ const profile = () => copyOfProfile(quillwort, `quillwort-${randomUUID().slice(0
 const save = (more: object = {}) =>
   saveProfile(request({ saveId: randomUUID(), baseRevision: null, profile: profile(), author: 'x', ...more }), none);
 
-test('marks are kept with the job, once however often they are sent, and come out as CSV', async () => {
+test('marks are kept with the job, once however often they are sent, and export as CSV', async () => {
   const id = await makeJob();
   const marks = [mark()];
   expect((await addMarks(request({ marks }), job(id))).status).toBe(201);
@@ -60,12 +60,12 @@ test.each([
   ['nobody who did it', { author: '' }, 'marks[0].author'],
   ['a controller that there is not', { controller: 'roof' }, 'marks[0].controller'],
   ['no time', { at: 'noon' }, 'marks[0].at'],
-])('a mark with %s is refused with its place', async (_, wrong, path) => {
+])('a mark with %s is refused with its path', async (_, wrong, path) => {
   const response = await addMarks(request({ marks: [mark(wrong)] }), job(await makeJob()));
   expect([response.status, (await response.json()).path]).toEqual([400, path]);
 });
 
-test('marks for a job that there is not are refused', async () =>
+test('marks for a missing job are refused', async () =>
   expect((await addMarks(request({ marks: [mark()] }), job(randomUUID()))).status).toBe(404));
 
 test('a profile is saved, listed and exported in both formats', async () => {
@@ -83,13 +83,13 @@ test('a profile is saved, listed and exported in both formats', async () => {
     });
 });
 
-test('a profile that ships is never saved over; its file can be had', async () => {
+test('a shipped profile is never overwritten; its file can be downloaded', async () => {
   const response = await save({ profile: quillwort });
   expect([response.status, (await response.json()).error]).toEqual([409, expect.stringMatching(/Copy it/)]);
   expect((await getFile(request(), at(quillwort.id))).status).toBe(200);
 });
 
-test('a stale save brings the stored one back', async () => {
+test('a stale save returns the stored profile', async () => {
   const mine = profile();
   await save({ profile: mine });
   await save({ profile: { ...mine, name: 'Before you start' }, baseRevision: 1 });
@@ -103,7 +103,7 @@ test.each([
   ['a profile that was deleted', { baseRevision: 3 }, 404],
 ])('%s is refused', async (_, wrong, status) => expect((await save(wrong)).status).toBe(status));
 
-test('deleting and bringing back', async () => {
+test('deleting and restoring', async () => {
   const mine = profile();
   await save({ profile: mine });
   expect((await move(request({ action: 'delete' }), at(mine.id))).status).toBe(200);

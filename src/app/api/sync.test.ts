@@ -32,7 +32,7 @@ const realServer = async (): Promise<SyncServer> => {
   };
 };
 
-test('the same histories against the real routes and database end as well', async () => {
+test('the same histories converge against the real routes and database', async () => {
   await fc.assert(
     fc.asyncProperty(fc.array(anAct, { minLength: 10, maxLength: 40 }), async (acts) => {
       const server = await realServer();

@@ -22,7 +22,7 @@ const weather = (more: object = {}) => ({
   ...more,
 });
 
-test('a year of weather is kept, listed without its hours, and comes back to the tenth', async () => {
+test('a year of weather is kept, listed without its hours, and read back to a tenth', async () => {
   const kept = weather();
   expect((await addWeather(request(kept), none)).status).toBe(201);
   const { weather: list } = await (await listWeather(request(), none)).json();
@@ -37,14 +37,14 @@ test('a year of weather is kept, listed without its hours, and comes back to the
   expect([back.hoursF, back.humidity]).toEqual([hoursF, null]);
 });
 
-test('its humidity is kept to the hundredth where its file had one', async () => {
+test('its humidity is kept to a hundredth if its file had it', async () => {
   const humidity = [...climateById('alder-sound').humidity()];
   const kept = weather({ humidity });
   await addWeather(request(kept), none);
   expect((await (await getWeather(request(), at(kept.id))).json()).humidity).toEqual(humidity);
 });
 
-test('sent twice it lands once, and is never overwritten', async () => {
+test('sent twice, it is saved once and never overwritten', async () => {
   const kept = weather();
   await addWeather(request(kept), none);
   await addWeather(request({ ...kept, name: 'Another' }), none);
@@ -59,12 +59,12 @@ test.each([
   ['an hour damper than water', { humidity: hoursF.map(() => 40) }, 'humidity[0]'],
   ['no name', { name: '' }, 'name'],
   ['an id of none', { id: 'x' }, 'id'],
-])('%s is refused with its place', async (_, wrong, path) => {
+])('%s is refused with its path', async (_, wrong, path) => {
   const response = await addWeather(request(weather(wrong)), none);
   expect([response.status, (await response.json()).path]).toEqual([400, path]);
 });
 
-test('taken off the list it is gone, and can be brought back', async () => {
+test('removed from the list it is gone, and can be restored', async () => {
   const kept = weather();
   await addWeather(request(kept), none);
   expect((await move(request({ action: 'delete' }), at(kept.id))).status).toBe(200);

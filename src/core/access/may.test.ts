@@ -20,10 +20,10 @@ const TABLE: Readonly<Record<Action, string>> = {
 };
 const roles = Object.keys(ROLES) as Role[];
 
-test.each(ACTIONS)('who may: %s', (action) => {
+test.each(ACTIONS)('permissions: %s', (action) => {
   expect(roles.map((role) => (may({ role }, action) ? 'yes' : 'no')).join(' ')).toBe(TABLE[action]);
 });
 
-test('who may less never may what who may more may not', () => {
+test('a lower role never may what a higher role may not', () => {
   for (const action of ACTIONS) expect(TABLE[action]).not.toMatch(/no.*yes/);
 });

@@ -11,18 +11,18 @@ test.each([
   ['Password1234', /too common/],
   ['mossgate 12', /Do not use your own name/],
   ['x'.repeat(201), /at most 200/],
-])('“%s” is not taken, with what is wrong', (password, problem) => {
+])('“%s” is not accepted, and the reason is given', (password, problem) => {
   expect(passwordProblem(password, ['Mossgate', 'Ana'])).toMatch(problem);
 });
 
 test.each(['wet leaves on the coil', 'ана Вакс 12345', 'mossgate by the river', 'correct-horse'])(
-  '“%s” is taken: nobody counts its kinds of letters',
+  '“%s” is accepted: there is no rule about kinds of characters',
   (password) => {
     expect(passwordProblem(password, ['Mossgate', 'Ana'])).toBeNull();
   },
 );
 
-test('whatever is typed, something is said or nothing is wrong; too short is never taken', () => {
+test('every input is either accepted or explained; a short one is never accepted', () => {
   fc.assert(
     fc.property(fc.string({ maxLength: 220, unit: 'grapheme' }), fc.array(fc.string()), (password, names) => {
       const problem = passwordProblem(password, names);
@@ -32,16 +32,16 @@ test('whatever is typed, something is said or nothing is wrong; too short is nev
   );
 });
 
-describe('a name to sign in with', () => {
+describe('a sign-in name', () => {
   test.each([
     ['Rosalind Achterberg', 'rosalind-achterberg'],
     ['Søren Ångström', 's-ren-angstrom'],
     ['  J. O’Neil  ', 'j-o-neil'],
     ['<script>', 'script'],
     ['李', ''],
-  ])('of “%s”', (words, handle) => expect(handleOf(words)).toBe(handle));
+  ])('from “%s”', (words, handle) => expect(handleOf(words)).toBe(handle));
 
-  test('what is made of any two names is read back, whatever case it is typed in', () => {
+  test('made from any two names is parsed back, in any case', () => {
     fc.assert(
       fc.property(fc.string(), fc.string(), (one, other) => {
         const [person, crew] = [handleOf(one), handleOf(other)];
@@ -51,7 +51,7 @@ describe('a name to sign in with', () => {
     );
   });
 
-  test.each(['ana', 'ana@', '@crew', 'ana@crew@other', 'an a@crew', ''])('“%s” is none', (typed) =>
+  test.each(['ana', 'ana@', '@crew', 'ana@crew@other', 'an a@crew', ''])('“%s” is not valid', (typed) =>
     expect(parseSignInName(typed)).toBeNull(),
   );
 });

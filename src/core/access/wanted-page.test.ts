@@ -3,7 +3,7 @@ import { wantedPage } from './wanted-page';
 
 const ORIGIN = 'https://heat.example.org';
 
-describe('the page that is opened after signing in', () => {
+describe('the page opened after signing in', () => {
   test.each([
     ['/jobs/5?at=28#top', '/jobs/5?at=28#top'],
     ['', '/'],
@@ -18,7 +18,7 @@ describe('the page that is opened after signing in', () => {
     ['https://[', '/'],
   ])('%j opens %s', (wanted, opens) => expect(wantedPage(wanted, ORIGIN)).toBe(opens));
 
-  test('whatever stands in the address, a browser stays on this site', () =>
+  test('whatever the address says, a browser stays on this site', () =>
     fc.assert(
       fc.property(
         fc.string({ unit: fc.constantFrom('/', '\\', '\t', '\n', '\r', '@', ':', 'a', '.', '?', '#', '%', ' ') }),

@@ -29,7 +29,7 @@ const job = fc.tuple(
   fc.integer({ min: 25_000, max: 70_000 }),
 );
 
-describe('a changeover of dual fuel', () => {
+describe('changeover on dual fuel', () => {
   test('has one finding, never two that undo each other', () => {
     fc.assert(
       fc.property(job, ([changeoverF, electric, fuel, designBtuh]) => {
@@ -41,7 +41,7 @@ describe('a changeover of dual fuel', () => {
     );
   });
 
-  test('offers no point that no rating point reaches, and none that is set already', () => {
+  test('offers no point beyond the rating points, and none that is already set', () => {
     fc.assert(
       fc.property(job, ([changeoverF, electric, fuel, designBtuh]) => {
         const all = dualFuel(changeoverF, electric, fuel, designBtuh);
@@ -53,7 +53,7 @@ describe('a changeover of dual fuel', () => {
     );
   });
 
-  test('the two choices are the two balance points, each with what it costs', () => {
+  test('the two choices are the two balance points, each with its cost', () => {
     const all = dualFuel(5, 0.16, 3, 52_000);
     const { thermalBalanceF, economicBalanceF } = jobBalance(all);
     const [thermal, economic] = changeoverChoices(all);

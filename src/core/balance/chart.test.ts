@@ -27,7 +27,7 @@ const readOff = (points: readonly (readonly [number, number])[], atF: number) =>
 };
 
 describe('the chart', () => {
-  test('its lines, read off their corners, are the curves themselves', () =>
+  test('its lines, drawn from their corners, match the curves', () =>
     fc.assert(
       fc.property(fc.constantFrom(...SAMPLES), fc.double({ min: -19, max: 69, noNaN: true }), ({ facts: of }, atF) => {
         const { lines } = balanceChart(of);
@@ -44,7 +44,7 @@ describe('the chart', () => {
       }),
     ));
 
-  test('every stage, bank and source has its line, and only what there is', () => {
+  test('every stage, bank and source in the system has a line, and nothing else does', () => {
     const ids = (of: Facts) => balanceChart(of).lines.map(({ id }) => id);
     expect(ids(facts())).toEqual(['steady', 'capacity', 'bank-1', 'load']);
     expect(ids(facts(['outdoorUnit.stages', 'two'], ['outdoorUnit.lowPoints', LOW]))).toEqual([
@@ -64,14 +64,14 @@ describe('the chart', () => {
     expect(ids(facts(FURNACE))).toEqual(['steady', 'capacity', 'furnace', 'load']);
   });
 
-  test('an inverter with its least speed has a range, a unit of two stages has none', () => {
+  test('an inverter with a minimum speed has a range; a two-stage unit has none', () => {
     const range = (stages: string) =>
       balanceChart(facts(['outdoorUnit.stages', stages], ['outdoorUnit.lowPoints', LOW])).range;
     expect(range('two')).toBeNull();
     expect(range('inverter')!.length).toBeGreaterThan(4);
   });
 
-  test('the balance lies within its band, and a wider band of load widens it', () => {
+  test('the balance point lies within its band, and a wider load band widens it', () => {
     const band = (is: string) =>
       balanceChart(facts(['load.heatLossIs', is])).marks.find(({ id }) => id === 'thermal-balance')!;
     const [narrow, wide] = [band('room-by-room'), band('guess')];
@@ -81,19 +81,19 @@ describe('the chart', () => {
     expect(wide.bandF![1] - wide.bandF![0]).toBeGreaterThan(narrow.bandF![1] - narrow.bandF![0]);
   });
 
-  test('marks stand for every gate that there is', () => {
+  test('every lockout has a marker', () => {
     const ids = (of: Facts) => balanceChart(of).marks.map(({ id }) => id);
     expect(ids(facts(['outdoorUnit.minOutdoorF', -5]))).toEqual(['thermal-balance', 'design', 'unit-limit', 'no-load']);
     expect(ids(facts(FURNACE))).toContain('economic-balance');
     expect(ids(SAMPLES[1]!.facts)).toContain('bank-2');
   });
 
-  test('every system that can be wired has one', () => {
+  test('every system that can be wired has a chart', () => {
     for (const { facts: of } of families().filter((_, at) => at % 20 === 0))
       expect(balanceChart(of).mostBtuh).toBeGreaterThan(0);
   });
 
-  test('more capacity never raises the balance', () =>
+  test('more capacity never raises the balance point', () =>
     fc.assert(
       fc.property(fc.double({ min: 0.6, max: 0.99, noNaN: true }), (share) => {
         const less = jobBalance(facts(['outdoorUnit.capacityShare', share])).thermalBalanceF!;
@@ -102,8 +102,8 @@ describe('the chart', () => {
     ));
 });
 
-describe('what the backup must give', () => {
-  test('at design, in an emergency and in defrost, with the least kit of the list', () => {
+describe('backup needed', () => {
+  test('at design, in an emergency and in defrost, with the smallest listed kit that covers it', () => {
     const [design, emergency, defrost] = backupNeeds(facts(['airHandler.allowedKitsKW', [5, 10, 15]]));
     expect(design!.kW).toBeCloseTo(jobBalance(facts()).requiredKW, 9);
     expect(emergency!.kW).toBeCloseTo(36_000 / 3412.14, 6);
@@ -111,7 +111,7 @@ describe('what the backup must give', () => {
     expect(defrost!.kW).toBeGreaterThan(4);
     for (const { kW, highKW } of [design!, emergency!]) expect(highKW).toBeGreaterThan(kW);
   });
-  test('a list without a kit that is large enough gives none', () =>
+  test('a list without a large enough kit gives none', () =>
     expect(backupNeeds(facts(['airHandler.allowedKitsKW', [3]])).map(({ kitKW }) => kitKW)).toEqual([
       null,
       null,
@@ -124,18 +124,18 @@ describe('what the backup must give', () => {
       ['emergency', null, true],
     ]);
   });
-  test('each bank with where it is needed, the second below the first', () => {
+  test('each bank with the temperature where it is needed, the second below the first', () => {
     const [first, second] = bankStages(SAMPLES[1]!.facts);
     expect(second!.neededBelowF!).toBeLessThan(first!.neededBelowF!);
   });
 });
 
-describe('prices against each other', () => {
+describe('electricity and fuel prices', () => {
   const of = facts(FURNACE, ['furnace.fuel', 'propane'], ['prices.electricPerKWh', 0.14], ['prices.fuelPerUnit', 2.6]);
   const asNumber = (balanceF: number | 'always' | 'never') =>
     balanceF === 'always' ? 99 : balanceF === 'never' ? -99 : balanceF;
 
-  test('dearer power moves the balance up, dearer fuel moves it down, today in the middle', () => {
+  test('costlier power raises the economic balance point, costlier fuel lowers it, today lies between', () => {
     const table = priceTable(of);
     for (const row of table) {
       const along = row.map(({ balanceF }) => asNumber(balanceF));
@@ -149,8 +149,8 @@ describe('prices against each other', () => {
   test('without a furnace there is none', () => expect(priceTable(facts())).toEqual([]));
 });
 
-describe('air at the register', () => {
-  test('every state there is, warmer with more heat, thinner air warmer', () => {
+describe('supply air', () => {
+  test('covers every state; more heat is warmer, thinner air is warmer', () => {
     const states = supplyStates(SAMPLES[1]!.facts, 28, 68);
     expect(states.map(({ id }) => id)).toEqual([
       'heat-pump',
@@ -165,19 +165,19 @@ describe('air at the register', () => {
     const high = supplyStates(withFact(SAMPLES[1]!.facts, 'site.elevationFt', 0), 28, 68);
     expect(high[0]!.supplyF).toBeLessThan(states[0]!.supplyF);
   });
-  test('at its own airflow it is the state’s; at half, twice the rise', () => {
+  test('at its own airflow equals the state’s; at half the airflow the rise doubles', () => {
     const of = SAMPLES[1]!.facts;
     const [state] = supplyStates(of, 28, 68);
     expect(supplyAtCfm(of, state!, state!.cfm, 68)).toBeCloseTo(state!.supplyF, 9);
     expect(supplyAtCfm(of, state!, state!.cfm / 2, 68) - 68).toBeCloseTo(2 * (state!.supplyF - 68), 9);
   });
-  test('below the unit low-temp cutoff there is no heat pump and no defrost', () =>
+  test('below the unit low-temp cutoff has no heat pump and no defrost', () =>
     expect(supplyStates(SAMPLES[1]!.facts, -10, 68).map(({ id }) => id)).toEqual(['strips-1', 'strips-2']));
-  test('a furnace is one of them', () =>
+  test('includes a furnace', () =>
     expect(supplyStates(facts(FURNACE), 20, 68).map(({ id }) => id)).toEqual(['heat-pump', 'furnace', 'defrost-cold']));
 });
 
-describe('wrong entries are questioned', () => {
+describe('implausible entries are questioned', () => {
   const points = (...rows: readonly (readonly [number, number, number])[]) =>
     facts(['outdoorUnit.ratingPoints', rows.map(([outdoorF, btuh, kW]) => ({ outdoorF, btuh, kW }))]);
   const said = (of: Facts) =>
@@ -205,5 +205,5 @@ describe('wrong entries are questioned', () => {
     ],
   ])('%s', (_, of, words) => expect(said(of)).toMatch(words));
 
-  test('a sound unit is not', () => expect(said(facts())).toBe(''));
+  test('a sound unit is not questioned', () => expect(said(facts())).toBe(''));
 });

@@ -28,7 +28,7 @@ describe('strips on a 208 V service', () => {
   const low = change(base, 'heatKit', { serviceVolts: 208 });
   const kW = 9.6 * (208 / 240) ** 2;
 
-  test('two elements of 4.8 kW give 7.21 kW everywhere', () => {
+  test('two 4.8 kW elements give 7.21 kW everywhere', () => {
     expect(kW).toBeCloseTo(7.21, 2);
     expect(jobKit(low, 208).deliveredKW).toBeCloseTo(kW, 9);
     expect(balanceInput(low).banksKW).toEqual([expect.closeTo(kW, 9)]);
@@ -37,7 +37,7 @@ describe('strips on a 208 V service', () => {
     expect(strips.btuh).toBeCloseTo(kW * 3412.14, 3);
   });
 
-  test('a need of 8.6 kW at design is not met by them, and the list’s plates are weighed at 208 V', () => {
+  test('do not meet a need of 8.6 kW at design, and listed kits are compared at 208 V', () => {
     const cold = change(change(low, 'house', { designBtuh: 46_700, designOutdoorF: 10 }), 'airHandler', {
       allowedKitsKW: [9.6, 14.4],
     });
@@ -68,7 +68,7 @@ describe('beyond the rating points', () => {
     expect(balanceChart(two).ratedF).toEqual([17, 47]);
   });
 
-  test('a COP under 1 that nobody measured never decides', () => {
+  test('an unmeasured COP below 1 never decides', () => {
     // Falling lines that reach a COP of 1 near −8 °F: extrapolated, fuel would win there at these prices.
     const steep = change(
       change(dual, 'outdoorUnit', {
@@ -95,7 +95,7 @@ describe('beyond the rating points', () => {
   });
 });
 
-describe('the compressor locked out at design', () => {
+describe('a compressor locked out at design', () => {
   test('leaves the whole load to the backup', () => {
     const locked = change(change(base, 'thermostat', { outdoorSensor: 'weather' }), 'gates', { compressorBelowF: 20 });
     const needs = (facts: Facts) => Object.fromEntries(backupNeeds(facts).map(({ id, kW }) => [id, kW]));
@@ -104,8 +104,8 @@ describe('the compressor locked out at design', () => {
   });
 });
 
-describe('a changeover below the thermal balance', () => {
-  test('is found, with the higher one as a choice', () => {
+describe('a changeover below the thermal balance point', () => {
+  test('is found, with the higher one offered', () => {
     const facts = change(
       change(change(dual, 'thermostat', { outdoorSensor: 'weather' }), 'house', { designBtuh: 52_000 }),
       'gates',
@@ -124,7 +124,7 @@ describe('a changeover below the thermal balance', () => {
 });
 
 describe('frost', () => {
-  test('is taken off an inverter too, unless the fact or a point of its own says otherwise', () => {
+  test('counts for an inverter too, unless the fact or a rating point says otherwise', () => {
     const inverter = change(base, 'outdoorUnit', { stages: 'inverter', ratingPoints: TWO_POINTS });
     expect(jobHeatPump(inverter).frost).toBe(true);
     expect(jobHeatPump(change(inverter, 'outdoorUnit', { frostDerate: false })).frost).toBe(false);
@@ -133,8 +133,8 @@ describe('frost', () => {
   });
 });
 
-describe('a furnace whose second stage nothing brings', () => {
-  test('counts at low fire in crossing, year and air', () => {
+describe('a furnace whose second stage nothing turns on', () => {
+  test('counts at low fire in balance, year and supply air', () => {
     const twoStage = change(change(dual, 'airHandler', { wInputs: 'W1+W2' }), 'furnace', { outputBtuh: 60_000 });
     const stuck = change(twoStage, 'furnace', { staging: 'wire', lowFireBtuh: 42_000 });
     expect([balanceInput(twoStage).fuel!.outputBtuh, balanceInput(stuck).fuel!.outputBtuh]).toEqual([60_000, 42_000]);
@@ -149,7 +149,7 @@ describe('a furnace whose second stage nothing brings', () => {
   });
 });
 
-describe('air of a stage', () => {
+describe('airflow by stage', () => {
   const LOW = [
     { outdoorF: 47, btuh: 24_000, kW: 1.8 },
     { outdoorF: 17, btuh: 15_000, kW: 1.6 },
@@ -160,14 +160,14 @@ describe('air of a stage', () => {
     return supply.kind === 'heat' ? supply.supplyF : NaN;
   };
 
-  test('two stages: Y1 alone blows at low stage’s figures', () => {
+  test('two stages: Y1 alone uses the low-stage airflow', () => {
     const two = change(change(base, 'outdoorUnit', { stages: 'two', lowPoints: LOW }), 'thermostat', {
       compressorOutputs: 2,
     });
     expect(at(two, 'heat-1', 17) - 68).toBeCloseTo(((at(two, 'heat-2', 17) - 68) * 15_000) / 20_500, 6);
   });
 
-  test('an inverter gives what the house wants, as far as it can', () => {
+  test('an inverter gives what the house needs, within its capacity', () => {
     const inverter = change(base, 'outdoorUnit', { stages: 'inverter', lowPoints: LOW, frostDerate: false });
     const mild = balanceAt(inverter, 40).loadBtuh;
     expect(mild).toBeLessThan(24_000 - (7 * 9000) / 30);
@@ -177,7 +177,7 @@ describe('air of a stage', () => {
   });
 });
 
-describe('the ruler answers the moment’s call', () => {
+describe('the ruler answers the current call', () => {
   const say = (facts: Facts, call: CallId, outdoorF: number) => {
     const moment = { ...DEFAULT_MOMENT, call, outdoorF };
     return rulerSentence(facts, jobModel(facts).state(moment), moment);
@@ -208,7 +208,7 @@ describe('the ruler answers the moment’s call', () => {
     expect(say(cold, call, outdoorF)).toMatchObject({ grade, text: expect.stringMatching(words) }),
   );
 
-  test('a thermostat set the wrong way round cools in a heat call, and the ruler does not say that it heats', () => {
+  test('a reversing valve set backward cools in a heat call, and the ruler does not claim heat', () => {
     const wrong = change(cold, 'thermostat', { valveSetting: 'B' });
     expect(say(wrong, 'heat-1', 30)).toMatchObject({ grade: 'hole' });
     expect(say(wrong, 'cool-1', 70).text).toMatch(/the house is being heated/);

@@ -67,8 +67,8 @@ const looked = (of: BalanceInput, atF: number): 'hole' | 'short' | 'fine' => {
   return given < loadCurve(load).at(atF) ? 'short' : 'fine';
 };
 
-describe('crossing', () => {
-  test('holes and shortfalls agree with looking everywhere', () => {
+describe('the balance', () => {
+  test('gaps and shortfalls agree with checking every temperature', () => {
     fc.assert(
       fc.property(input, fc.double({ min: 0.001, max: 0.999, noNaN: true }), (of, share) => {
         const { load } = of;
@@ -100,7 +100,7 @@ describe('crossing', () => {
     );
   });
 
-  test('at the balance point the heat pump gives the load, unless its own limit makes the step', () => {
+  test('at the balance point the heat pump meets the load, unless its own limit makes the step', () => {
     fc.assert(
       fc.property(input, (of) => {
         const { thermalBalanceF } = balance({ ...of, heatPump: { ...of.heatPump, minOutdoorF: null } });
@@ -111,7 +111,7 @@ describe('crossing', () => {
     );
   });
 
-  test('each bank’s gate lies no higher than the one before', () => {
+  test('each bank’s lockout lies no higher than the one before', () => {
     fc.assert(
       fc.property(input, (of) => {
         const gates = balance(of).bankGatesF.map((gate) => gate ?? -31);
@@ -129,17 +129,17 @@ describe('crossing', () => {
   });
 });
 
-describe('of a job', () => {
+describe('a job’s balance', () => {
   const planned = SAMPLES[0]!.facts;
 
-  test('a lockout without an outdoor temperature does not exist', () => {
+  test('has no lockout without an outdoor temperature', () => {
     const deaf: Facts = { ...planned, thermostat: { ...planned.thermostat, outdoorSensor: 'none' } };
     expect(jobBalance(planned).gapsF).toEqual([[30, 35]]);
     expect(jobBalance(deaf).gapsF).toEqual([]);
     expect(outdoorRuler(deaf).lanes.flatMap(({ markers }) => markers)).toEqual([]);
   });
 
-  test('the ruler has a lane for each source, with posts that name their fact', () => {
+  test('has a ruler lane for each source, with markers that name their fact', () => {
     const { lanes, marks } = outdoorRuler(planned);
     expect(lanes.map(({ id, openF }) => [id, openF])).toEqual([
       ['compressor', [[35, 70]]],
@@ -159,7 +159,7 @@ describe('of a job', () => {
     [10, 'strips'],
   ] as const)('at %i °F the ruler is %s', (outdoorF, grade) => expect(verdictAt(planned, outdoorF).grade).toBe(grade));
 
-  test('too small a kit is said to be short', () => {
+  test('reports a kit that is too small', () => {
     const facts: Facts = {
       ...assumedFacts(),
       heatKit: { ...assumedFacts().heatKit, elements: [{ kW: 1, bank: 1, onS: 0, offS: 0 }] },
@@ -168,7 +168,7 @@ describe('of a job', () => {
     expect(verdictAt(facts, 10)).toMatchObject({ grade: 'short' });
   });
 
-  test('frost takes a tenth at 35 °F, and the COP follows', () => {
+  test('loses a tenth to frost at 35 °F, and the COP follows', () => {
     const heatPump = {
       points: [
         { outdoorF: 47, btuh: 36_000, kW: 3 },

@@ -8,7 +8,7 @@ const facts = (...changes: readonly (readonly [FactPath, unknown])[]): Facts =>
 const WIRED = ['thermostat.outdoorSensor', 'wired'] as const;
 const dial = (closesBelowF: number) => ['gates.outdoorThermostats', [{ bank: 0, closesBelowF }]] as const;
 
-test('a lockout of 30 ± 2 and a dial of 32 ± 4 leave a hole one time in four; 36 on the dial closes it', () => {
+test('a lockout of 30 ± 2 and a dial of 32 ± 4 leave a gap one time in four; 36 on the dial closes it', () => {
   // By hand: the dial is uniform over 28 to 36, the lockout over 28 to 32; the dial is colder with (mean 30 − 28) ÷ 8.
   const found = possibleGap(facts(WIRED, ['gates.compressorBelowF', 30], dial(32)))!;
   expect(found.chance).toBeCloseTo(0.25, 3);
@@ -18,13 +18,13 @@ test('a lockout of 30 ± 2 and a dial of 32 ± 4 leave a hole one time in four; 
   expect(possibleGap(facts(WIRED, ['gates.compressorBelowF', 30], dial(35)))!.chance).toBeGreaterThan(0);
 });
 
-test('lockouts of one sensor share its error: their play alone leaves a hole, and always', () => {
+test('lockouts on one sensor share its error: only their own tolerance leaves a gap', () => {
   const meeting = facts(WIRED, ['gates.compressorBelowF', 30], ['gates.auxAboveF', 30]);
   expect(possibleGap(meeting)).toMatchObject({ chance: 1, closedBy: { label: 'the backup lockout', atF: 32 } });
   expect(possibleGap(facts(WIRED, ['gates.compressorBelowF', 30], ['gates.auxAboveF', 32]))).toBeNull();
 });
 
-test('a bank without a gate of its own closes every hole; a bank with one does so as far as its dial does', () => {
+test('a bank without a lockout closes every gap; a bank with one does so as far as its dial reaches', () => {
   const bankOne = ['gates.outdoorThermostats', [{ bank: 2, closesBelowF: 20 }]] as const;
   const twoBanks = [
     'heatKit.elements',
@@ -36,13 +36,13 @@ test('a bank without a gate of its own closes every hole; a bank with one does s
   expect(possibleGap(facts(WIRED, ['gates.compressorBelowF', 30], twoBanks, bankOne))).toBeNull();
 });
 
-test('without a lockout or a limit of the unit there is nothing to miss; a lockout that is not in force counts for none', () => {
+test('without a compressor lockout or unit cutoff there is no gap; a lockout not in effect does not count', () => {
   expect(possibleGap(facts(dial(20)))).toBeNull();
   expect(possibleGap(facts(['gates.compressorBelowF', 30], dial(20)))).toBeNull();
   expect(possibleGap(facts(['outdoorUnit.minOutdoorF', 25], dial(27)))!.chance).toBeGreaterThan(0);
 });
 
-test('the chance is what drawing errors gives, and the post that is named closes it', () =>
+test('the chance matches random draws of the errors, and the named marker closes the gap', () =>
   fc.assert(
     fc.property(
       fc.record({
@@ -87,7 +87,7 @@ test('the chance is what drawing errors gives, and the post that is named closes
     { numRuns: 150 },
   ));
 
-test('the rule says it in words, with the fix; a hole on paper is left to its own rule', () => {
+test('the rule says it in words, with the fix; a certain gap is left to its own rule', () => {
   const [found] = gapByTolerance.check(facts(WIRED, ['gates.compressorBelowF', 30], dial(32)));
   expect(found!.what).toMatch(/one time in 4 there is a gap somewhere from 28 to 32 °F/);
   expect(found!.fix).toMatch(/Set outdoor thermostat 1 to 36 °F or higher/);

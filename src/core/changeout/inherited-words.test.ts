@@ -8,7 +8,7 @@ import { identifiedOldWiring } from './understood';
 const { facts } = families()[0]!;
 
 test.each(['constructor', 'toString', '__proto__', 'hasOwnProperty', 'valueOf'])(
-  'a conductor called “%s”, by color, letter or place on the board, breaks neither the old wall nor the record',
+  'a conductor called “%s”, by color, letter or board position, breaks neither the old wiring nor the record',
   (word) => {
     const rows = [
       { colour: word, letter: 'R', board: 'R' },

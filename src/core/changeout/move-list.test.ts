@@ -52,7 +52,7 @@ const HEAT_PUMP = [
   row('white', 'W2', 'W1'),
 ];
 
-test('one auxiliary to two: the second takes the spare; without a spare it is said what is missing', () => {
+test('one auxiliary to two: the second takes the spare; without a spare the list says what is missing', () => {
   const two = family('w1-w2+aux1-aux2-e+single+no-w+o');
   const readings = [{ colour: 'white', call: 'backup', volts: '0.2' }];
   const old: Old = { oldSystem: 'heat-pump', readings };
@@ -73,12 +73,12 @@ test('one auxiliary for two banks: the jumper between their inputs is on the lis
   );
 });
 
-test('a heat pump to one with a furnace: white from the strips goes to the furnace', () => {
+test('a heat pump to dual fuel: white moves from the strips to the furnace', () => {
   const facts = withOld(family('gas+aux-e+single+no-w+o'), { subbase: HEAT_PUMP, oldSystem: 'heat-pump' });
   expect(of(facts, 'white').words).toMatch(/ to AUX: furnace\. Its other end stays on furnace W1\./);
 });
 
-test('two hot conductors to one R: which of two transformers is asked before one is capped', () => {
+test('two hot conductors to one R: asks which of two transformers before one is capped', () => {
   const facts = withOld(family('w1+aux-e+single+no-w+o'), {
     subbase: [row('red', 'RC', 'R'), row('pink', 'RH', 'R'), ...HEAT_PUMP.slice(1)],
     jumpers: [{ one: 'RC', other: 'RH' }],
@@ -103,7 +103,7 @@ test('B that was the common goes to C, with what it would have done on B', () =>
   expect(of(facts, 'blue').why).toMatch(/shorts the transformer/);
 });
 
-test('W that was emergency goes to E where the plan has a conductor for it', () => {
+test('W that was emergency goes to E if the plan has a conductor for it', () => {
   const facts = withOld(family('w1-w2+aux-e+single+w-out+one-thermostat+o'), {
     oldSystem: 'heat-pump',
     subbase: [...HEAT_PUMP.slice(0, 5), row('white', 'AUX', 'AUX'), row('black', 'W', 'E')],
@@ -116,7 +116,7 @@ test('W that was emergency goes to E where the plan has a conductor for it', () 
   expect(of(facts, 'black').why).toMatch(/W carried emergency heat here/);
 });
 
-test('what is not known is capped, and not landed', () => {
+test('unknown conductors are capped, not landed', () => {
   const facts = withOld(family('w1+aux-e+single+no-w+o'), {
     oldSystem: 'heat-pump',
     subbase: [...HEAT_PUMP.slice(0, 4), row('white', 'W2', ''), row('brown', 'L', ''), row('orange', '', '')],
@@ -143,12 +143,12 @@ test('the way back names every conductor, jumper and setting', () => {
   ]);
 });
 
-test('no old wall, no list; a wall of one conductor takes nothing over', () => {
+test('without old wiring there is no list; a wall with one conductor takes over nothing', () => {
   expect(moveList(SAMPLES[2]!.facts)).toBeNull();
   expect(withKeptFacts(withOld(SAMPLES[2]!.facts, { subbase: [row('red', 'R', 'R')] }))).toEqual([]);
 });
 
-test('every kind of system, wired in other colors before: each stays on what it did, and the plan is as sound', () => {
+test('every kind of system, wired in other colors before: each conductor keeps its function, and the plan is as sound', () => {
   for (const [seed, { id, facts }] of families()
     .filter((_, at) => at % 41 === 0)
     .entries()) {
@@ -174,7 +174,7 @@ test('every kind of system, wired in other colors before: each stays on what it 
   }
 });
 
-test('what is taken over is planned: no color twice, none that is not there', () => {
+test('what is taken over is planned: no color twice, none that is not in the cable', () => {
   const facts = withOld(family('w1-w2+aux-e+single+no-w+o'), {
     subbase: COOLING_AND_FURNACE,
     oldSystem: 'conventional',
@@ -198,7 +198,7 @@ describe('more than 30 V at an old thermostat', () => {
   });
   const bad = wall([{ colour: 'white', call: 'off', volts: '240' }]);
 
-  it('proves no conductor, moves nothing and plans nothing', () => {
+  it('identify no conductor, move nothing and plan nothing', () => {
     const { moves, back } = moveList(bad)!;
     expect(moves.map(({ kind }) => kind)).toEqual(['stop']);
     expect(moves[0]!.words).toMatch(/240 V: a line-voltage thermostat, or crossed circuits\. Move nothing here/);
@@ -207,7 +207,7 @@ describe('more than 30 V at an old thermostat', () => {
     expect(identifiedOldWiring(bad)!.find(({ row }) => row.colour === 'white')!.isProved).toBe(false);
   });
 
-  it('stops the work on every page, until the same conductor reads 30 V or less', () => {
+  it('stop the work on every page until the same conductor reads 30 V or less', () => {
     expect(jobStops(jobModel(bad), [], [], DEFAULT_MOMENT).map(({ stop }) => stop)).toEqual(['control-overvoltage']);
     const again = wall([
       { colour: 'white', call: 'off', volts: '240' },
@@ -232,7 +232,7 @@ describe('old letters', () => {
       },
     })!;
 
-  it('heat only: R and W are hot and heat, and nothing of a compressor is asked', () => {
+  it('heat only: R and W are hot and heat, and nothing about a compressor is asked', () => {
     const wall = known('heat-only', ['red', 'R'], ['white', 'W']);
     expect(wall.map(({ does }) => does)).toEqual(['hot', 'backup']);
   });
@@ -245,7 +245,7 @@ describe('old letters', () => {
     }
   });
 
-  it.each(['X2', 'F', 'K', 'TH', 'TP', 'TH/TP', '4'])('%s says what to look at before anything moves', (letter) => {
+  it.each(['X2', 'F', 'K', 'TH', 'TP', 'TH/TP', '4'])('%s says what to check before anything moves', (letter) => {
     const problems = oldWiringProblems({
       conductors: [{ colour: 'red', letter, board: 'R' }],
       readings: [],

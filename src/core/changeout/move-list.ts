@@ -95,9 +95,9 @@ const unused = (known: IdentifiedConductor): ChangeoutMove => {
 
 const conductorMoves = (known: readonly IdentifiedConductor[], { conductors }: Harness): readonly ChangeoutMove[] => {
   const wall = conductors.filter(({ cable, from }) => cable === 'thermostat-cable' && from !== null);
-  const byColour = new Map(wall.map((conductor) => [conductor.colour as string | null, conductor]));
+  const byColor = new Map(wall.map((conductor) => [conductor.colour as string | null, conductor]));
   const usable = (each: IdentifiedConductor) => {
-    const conductor = byColour.get(each.row.colour);
+    const conductor = byColor.get(each.row.colour);
     return each.does === null ? undefined : conductor;
   };
   const short = wall.filter(

@@ -136,7 +136,7 @@ const judged = (facts: Facts, made: Made, wall: OldWiring) => {
   };
 };
 
-test('other letters and colors, every other end followed: right within four readings, the valve’s mode seen', () => {
+test('other letters and colors, every far end followed: right within four readings, valve mode seen', () => {
   const open: ThermostatFunction[] = [];
   let all = 0;
   for (const [seed, { id, facts }] of some.entries()) {
@@ -157,7 +157,7 @@ test('other letters and colors, every other end followed: right within four read
   expect(open.length / all).toBeLessThan(0.05);
 });
 
-test('three other ends out of reach: what is claimed after four readings is right, what is not is named', () => {
+test('three far ends out of reach: what is claimed after four readings is right, what is not is named', () => {
   let [open, all] = [0, 0];
   for (const [seed, { id, facts }] of some.entries()) {
     const made = oldWallFrom(facts, seed + 500, 3, 'letters');
@@ -168,7 +168,7 @@ test('three other ends out of reach: what is claimed after four readings is righ
   expect(open / all).toBeLessThan(0.1);
 });
 
-test('letters that all moved by one: the boards are believed, not the letters', () => {
+test('letters all shifted by one: the boards are believed, not the letters', () => {
   for (const [seed, { id, facts }] of some.entries()) {
     const made = oldWallFrom(facts, seed + 900, 0, 'shuffled');
     const { wrong } = judged(facts, made, withReadings(facts, made, 4));
@@ -193,7 +193,7 @@ const wallOf = (conductors: readonly OldConductorRow[], more: Partial<OldWiring>
 const does = (wall: OldWiring, colour: WireColor) =>
   identifiedConductors(wall).find((each) => each.row.colour === colour)!;
 
-test('B that is hot in heating is the valve, B that never is hot is the common', () => {
+test('B that is hot in heating is the valve; B that is never hot is the common', () => {
   const orange = [...PLAIN, row('orange', '', '')];
   const inHeat = (volts: number) =>
     does(wallOf(orange, { readings: [{ colour: 'blue', call: 'heat', seen: seenOf(volts) }] }), 'blue');
@@ -216,12 +216,12 @@ test('no letter, no board: nothing is claimed, and everything likely is named', 
   expect(nextReading(bare, 40)).toBeNull();
 });
 
-test('in the cold no cooling is called for a test', () => {
+test('in the cold, no cooling test is asked for', () => {
   const wall = wallOf([...PLAIN, row('orange', 'O/B', 'O')]);
   expect(nextReading(wall, 20)!.call).not.toBe('cool');
 });
 
-test('chances of a conductor add up to one, and no single thing is done by two, whatever is written down', () => {
+test('chances of a conductor add up to one, and no function goes to two conductors, whatever is entered', () => {
   const letter = fc.constantFrom('R', 'C', 'B', 'X', 'Y', 'G', 'O', 'W', 'W2', 'E', '', '?');
   const board = fc.constantFrom('R', 'C', 'Y', 'G', 'O', 'W1', 'W2', '', COILED_BACK);
   const rows = fc
@@ -238,7 +238,7 @@ test('chances of a conductor add up to one, and no single thing is done by two, 
   );
 });
 
-test('more that land on R for sure are not all the hot one: the likeliest is, the others are named', () => {
+test('several conductors that surely land on R are not all hot: the likeliest is, the others are named', () => {
   const marked = ['red', 'blue', 'brown'].map((colour) => row(colour, 'R', 'R'));
   const others = [row('white', 'G', 'R'), row('green', 'R', 'O'), row('yellow', 'Y', 'R')];
   const all = identifiedConductors(wallOf([...marked, ...others]));
@@ -253,10 +253,10 @@ test.each([
   ['a letter twice', [row('white', 'W', 'W1'), row('red', 'w ', '')], /W is listed for two conductors/],
   ['a color that is none', [row('mauve', 'W', 'W1')], /“mauve” is not on the color list/],
   ['no other end at all', [row('white', 'W')], /No conductor has its other end entered yet/],
-])('%s is said, with what to do', (_name, conductors, words) => {
+])('%s is reported, with what to do', (_name, conductors, words) => {
   expect(oldWiringProblems(wallOf(conductors)).some((problem) => words.test(problem))).toBe(true);
 });
 
-test('a sound wall has no problem', () => {
+test('sound wiring has no problem', () => {
   expect(oldWiringProblems(wallOf([row('red', 'R', 'R'), row('blue', 'C', 'C')]))).toEqual([]);
 });

@@ -24,18 +24,18 @@ const wired = facts(
 const needed = plan(wired).conductors.filter(({ cable, from }) => cable === 'thermostat-cable' && from !== null).length;
 const short = (by: number) => facts(wired, ['cables.thermostatConductors', needed - by]);
 
-test('a cable that suffices has nothing to give up', () => {
+test('a cable with enough conductors has nothing to give up', () => {
   expect(shortCables(plan(wired))).toEqual([]);
   expect(cableSavers(wired)).toEqual([]);
 });
 
-test('a short one says what is needed, and what to pull: one conductor more, 15 % for dressing', () => {
+test('a short one says what is needed and what to pull: one more conductor, 15 % slack', () => {
   const [cable] = shortCables(plan(facts(short(2), ['cables.thermostatLengthFt', 50])));
   expect(cable).toMatchObject({ cable: 'thermostat-cable', needed, there: needed - 2, pull: { feet: 58 } });
   expect(cable!.pull.conductors).toBeGreaterThan(needed);
 });
 
-test('two short: the sensor on its own pair or without wires frees both; a multi-conductor cable pulled there does too', () => {
+test('two short: a sensor on its own pair or wireless frees both; so does a multi-conductor cable', () => {
   const ways = cableSavers(short(2));
   expect(ways.filter(({ steps }) => steps === 1).map(({ id }) => id)).toEqual(
     expect.arrayContaining(['sensor-own-pair', 'multi-conductor', 'sensor-wireless']),
@@ -43,14 +43,14 @@ test('two short: the sensor on its own pair or without wires frees both; a multi
   expect(ways.map(({ id }) => id)).not.toContain('batteries');
 });
 
-test.each([1, 2, 3, 4])('%i short: each way offered suffices as it is, the fewest things given up first', (by) => {
+test.each([1, 2, 3, 4])('%i short: each option is enough as it is, least given up first', (by) => {
   const ways = cableSavers(short(by));
   expect(ways.length).toBeGreaterThan(0);
   for (const { id, changes } of ways) expect([id, missing(under(short(by), changes))]).toEqual([id, 0]);
   expect(ways.map(({ steps }) => steps)).toEqual([...ways.map(({ steps }) => steps)].sort((a, b) => a - b));
 });
 
-test('four short without a sensor: a set is offered at once, and none of its things is needless', () => {
+test('four short without a sensor: a combination is offered at once, and no part of it is unneeded', () => {
   const of = facts(
     SAMPLES[2]!.facts,
     ['thermostat.outdoorSensor', 'none'],
@@ -74,7 +74,7 @@ test('one conductor on Y and G: the plan joins them at the air handler, and the 
   expect(planned.jumpers.some(({ from, to }) => /^Y/.test(from.mark) && to.mark === 'G')).toBe(true);
 });
 
-test('cold defrost frees a conductor and changes a year; what only moves wires costs nothing', () => {
+test('defrost without strips frees a conductor and changes the year; options that only move wires cost nothing', () => {
   const outdoor = plan(wired).conductors.filter(({ cable, from }) => cable === 'outdoor-cable' && from !== null).length;
   const of = facts(wired, ['cables.outdoorConductors', outdoor - 1], ['outdoorUnit.stripsInDefrost', true]);
   const ways = cableSavers(of);
@@ -82,7 +82,7 @@ test('cold defrost frees a conductor and changes a year; what only moves wires c
   expect(ways.find(({ id }) => id === 'sensor-own-pair')!.yearMore).toBe(0);
 });
 
-test('on every kind of system, whatever is offered suffices and breaks no rule', () => {
+test('on every kind of system, every option offered is enough and breaks no rule', () => {
   for (const { id, facts: of } of families().filter((_, at) => at % 197 === 0)) {
     const tight = facts(of, ['cables.thermostatConductors', 5], ['cables.outdoorConductors', 4]);
     const before = new Set(errors(facts(of, ['cables.thermostatConductors', 10])).map(({ rule }) => rule));
@@ -102,7 +102,7 @@ test('on every kind of system, whatever is offered suffices and breaks no rule',
   }
 });
 
-test('the sensor’s own pair passes the boards: it takes no conductor of their cables, and no terminal', () => {
+test('a sensor on its own pair bypasses the boards: no conductor of their cables, no terminal', () => {
   const own = plan(facts(wired, ['cables.sensorRun', 'own']));
   const sensor = own.conductors.filter(({ carries }) => carries === 'outdoor sensor');
   expect(sensor.map(({ cable }) => cable).sort()).toEqual([

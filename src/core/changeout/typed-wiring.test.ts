@@ -1,6 +1,6 @@
 import { parseTypedWiring } from './typed-wiring';
 
-test('a wall typed in one go: letters, colors, other ends, in either order', () => {
+test('a wall typed at once: letters, colors, far ends, in either order', () => {
   expect(parseTypedWiring('R red > R, blue C,\n W2 white > W1; gray > spare, orange')).toEqual({
     kind: 'wall',
     rows: [
@@ -20,6 +20,6 @@ test.each([
   ['R red blue', /one letter, one color/],
   ['R red > R > C', /one letter, one color/],
   ['ABCDEFGHI red', /at most 8 characters/],
-])('%p is said to be wrong', (text, why) => {
+])('%p is reported as wrong', (text, why) => {
   expect(parseTypedWiring(text)).toMatchObject({ kind: 'wrong', why: expect.stringMatching(why) });
 });

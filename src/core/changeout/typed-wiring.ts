@@ -11,7 +11,7 @@ export type TypedWiring =
 const MOST_LETTER = 8;
 const MOST_BOARD = 12;
 
-const colourOf = (word: string): string | null => {
+const colorOf = (word: string): string | null => {
   const plain = word.toLowerCase().replace('gray', 'grey');
   return COLORS.find((colour) => colour === plain) ?? null;
 };
@@ -19,8 +19,8 @@ const colourOf = (word: string): string | null => {
 const rowOf = (text: string): OldConductorRow | string => {
   const [wall = '', board = '', ...more] = text.split(/[>=]/).map((part) => part.trim());
   const words = wall.split(/\s+/).filter(Boolean);
-  const colour = words.map(colourOf).find((each) => each !== null);
-  const letters = words.filter((word) => colourOf(word) === null);
+  const colour = words.map(colorOf).find((each) => each !== null);
+  const letters = words.filter((word) => colorOf(word) === null);
   if (!colour) return `“${text}” has no color. Type the letter and color, such as W2 white.`;
   if (letters.length > 1 || more.length > 0 || words.length - letters.length > 1)
     return `“${text}”: type one letter, one color and one far end, such as W2 white > W1.`;

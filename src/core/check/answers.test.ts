@@ -23,7 +23,7 @@ describe('Balance answers with the balance point, what heats below it, the locko
       /^Balance point 24 °F: above it the heat pump alone carries the house, below it strips make up the rest\. Locked out: strips above 45 °F\. At 28 °F heating costs \$\d+\.\d\d per hour\.$/,
     ));
 
-  test('a furnace: the economic balance point too', () =>
+  test('a furnace adds the economic balance point', () =>
     expect(balanceAnswer(sample('tamarack-spur'), 28)).toMatch(
       /below it the furnace is needed\. (Economic balance point -?\d+ °F: below it the furnace is cheaper|The (heat pump|furnace) is cheaper at every temperature)\./,
     ));
@@ -64,7 +64,7 @@ describe('Supply air answers with the warmest and the coldest air', () => {
       /^\d+ °F with the heat pump alone; up to \d+ °F with heat pump \+ bank.*; down to \d+ °F in defrost, no strips\.$/,
     ));
 
-  test('over the label is said', () =>
+  test('over the label maximum is reported', () =>
     expect(airAnswer(states, 80)).toMatch(/That is over the label’s 80 °F: add airflow\.$/));
 
   test('nothing runs', () => expect(airAnswer([], 125)).toBe('Nothing may heat at this temperature.'));
@@ -104,7 +104,7 @@ describe('Wiring answers whether it matches the plan, and with the worst finding
   test('nothing to fix', () =>
     expect(wiringAnswer([], true, 0)).toBe('As found, the wiring matches the plan. Nothing to fix.'));
 
-  test('an error before a warning, and how many more', () => {
+  test('an error before a warning, and the number of others', () => {
     const [warning, error] = [
       { rule: 'a', severity: 'warning', what: 'Odd.', why: '', fix: '', page: 'wiring' },
       { rule: 'b', severity: 'error', what: 'Harm.', why: '', fix: '', page: 'wiring' },

@@ -98,7 +98,7 @@ const numbersIn = (value: unknown, at = ''): [string, number][] => {
 };
 const broken = (value: unknown) => numbersIn(value).filter(([, each]) => !Number.isFinite(each));
 
-test('and no two findings have one key: a waiver of one hides no other', () =>
+test('no two findings share a key: waiving one hides no other', () =>
   fc.assert(
     fc.property(anyFacts, (facts) => {
       const keys = findingsOfModel(jobModel(facts)).map(findingKey);
@@ -107,7 +107,7 @@ test('and no two findings have one key: a waiver of one hides no other', () =>
     { numRuns: 150 },
   ));
 
-test('a page that asks the rules it shows finds what it would of all findings', () =>
+test('a page that runs only its own rules finds what the full check finds for it', () =>
   fc.assert(
     fc.property(anyFacts, (facts) => {
       const model = jobModel(facts);
@@ -119,10 +119,10 @@ test('a page that asks the rules it shows finds what it would of all findings', 
     { numRuns: 150 },
   ));
 
-test('facts that wires know nothing of change nothing in them: shared wires are the ones that would be planned', () =>
+test('facts that do not affect wiring leave shared wires as they would be planned', () =>
   fc.assert(
-    fc.property(anyFacts, anyFacts, fc.integer({ min: -10, max: 60 }), (anybodys, others, lockedF) => {
-      const facts = structuredClone(anybodys);
+    fc.property(anyFacts, anyFacts, fc.integer({ min: -10, max: 60 }), (drawn, others, lockedF) => {
+      const facts = structuredClone(drawn);
       const { site, house, load, prices, year, talk, service, proof } = others;
       const { gates } = facts;
       const moved = (at: number | null) => (at === null ? null : lockedF);
@@ -151,7 +151,7 @@ test('facts that wires know nothing of change nothing in them: shared wires are 
     { numRuns: 100 },
   ));
 
-test('the values that are tried are ones that the fields take', () =>
+test('the values tried are ones that the fields accept', () =>
   fc.assert(
     fc.property(
       fc
@@ -166,7 +166,7 @@ const verdict = (facts: Facts, moment: typeof DEFAULT_MOMENT) =>
   rulerSentence(facts, jobModel(facts).state(moment), moment);
 const findingsOf = (facts: Facts) => findingsOfModel(jobModel(facts));
 
-describe('whatever is entered, every page answers, and with numbers', () => {
+describe('with any facts, every page answers, and with numbers', () => {
   test.each<[string, (facts: Facts, outdoorF: number) => unknown]>([
     [
       'ruler',
@@ -210,7 +210,7 @@ describe('whatever is entered, every page answers, and with numbers', () => {
     ),
   );
 
-  test('no energy, cost, time or shortfall is below zero, and no heat is made of nothing', () =>
+  test('no energy, cost, time or shortfall is negative, and no heat comes from nothing', () =>
     fc.assert(
       fc.property(anyFacts, (facts) => {
         for (const { name, year } of comparePlans(facts, jobPlans(facts), temperatures)) {
@@ -236,7 +236,7 @@ describe('whatever is entered, every page answers, and with numbers', () => {
       { numRuns: 120 },
     ));
 
-  test('cards of every controller, the talk, what the ways hang on, and the homeowner’s page', () =>
+  test('cards of every controller, the talk, lockout plans and the homeowner’s page', () =>
     fc.assert(
       fc.property(anyFacts, (facts) => {
         const job = { facts, confirmed: new Set<FactPath>() };

@@ -80,8 +80,8 @@ const said = (facts: Facts): string[] => {
 };
 const named = (facts: Facts) => [...new Set(said(facts).filter(hasNameOfCode))];
 
-describe('no name of the code is said', () => {
-  test('one would be seen', () => {
+describe('no identifier of the code appears on screen', () => {
+  test('one would be caught', () => {
     const names = [
       'See heatKit.elements.',
       'Land it on thermostat.R',
@@ -97,7 +97,7 @@ describe('no name of the code is said', () => {
     expect(named(facts)).toEqual([]),
   );
 
-  test('nor of any system, as planned and with a mistake in it', () => {
+  test('nor for any system, as planned and with a mistake', () => {
     const all = families();
     const wrong = all.flatMap(({ facts }, at) => {
       if (at % 30 !== 0) return [];

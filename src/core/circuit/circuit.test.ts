@@ -41,7 +41,7 @@ describe('solve', () => {
     );
   });
 
-  test('swapping the probes changes nothing, and no reading exceeds the source', () => {
+  test('swapping the leads changes nothing, and no reading exceeds the source', () => {
     fc.assert(
       fc.property(network, fc.constantFrom(...names), fc.constantFrom(...names), (of, a, b) => {
         const solution = solved(of);
@@ -51,7 +51,7 @@ describe('solve', () => {
     );
   });
 
-  test('what the source sends is what it loses inside: volts at its ends agree with its current', () => {
+  test('the source’s internal loss, terminal volts and current agree', () => {
     fc.assert(
       fc.property(network, (of) =>
         expect(readVolts(solved(of), 'R', 'C')).toBeCloseTo(
@@ -74,7 +74,7 @@ describe('solve', () => {
     expect(readVolts(solution, 'Y', 'C')).toBeCloseTo((26.6 * 82) / 83.5, 6);
   });
 
-  test('an ideal source solves, and shorted has no answer', () => {
+  test('an ideal source solves; shorted, it has no solution', () => {
     const ideal = { ...source, ohms: 0 };
     expect(solved({ source: ideal, edges: [{ kind: 'load', a: 'R', b: 'C', ohms: 100 }] }).sourceAmps).toBeCloseTo(
       0.266,
@@ -94,14 +94,14 @@ describe('settle', () => {
     ],
   });
 
-  test('a coil between its volts stays as it was', () => {
+  test('a coil between its pickup and dropout volts keeps its state', () => {
     const middling = feed(50); // about 16 V
     const fresh = settle(middling, [relay]);
     const held = settle(middling, [relay], new Set(['K']));
     expect([fresh, held].map((each) => each.kind === 'settled' && [...each.pulledIn])).toEqual([[], ['K']]);
   });
 
-  test('a contact moved by its coil moves the network', () => {
+  test('a contact moved by its coil changes the network', () => {
     const latch: Relay = { ...relay, closes: ['seal'] };
     const settled = settle(
       {
@@ -134,7 +134,7 @@ describe('settle', () => {
   });
 });
 
-test('a SPICE deck names its nodes, keeps open switches out, and ends', () => {
+test('a SPICE deck names its nodes, leaves open switches out, and ends', () => {
   const deck = toSpice(
     {
       source,

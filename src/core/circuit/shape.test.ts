@@ -27,7 +27,7 @@ const network: fc.Arbitrary<Network> = fc.record({
   edges: fc.array(edge, { minLength: 1, maxLength: 25 }),
 });
 
-test('prepared, a network solves as it does by modified nodal analysis', () =>
+test('a prepared network solves like modified nodal analysis', () =>
   fc.assert(
     fc.property(network, (of) => {
       const plain = solve(of);
@@ -78,7 +78,7 @@ const line = (ohms: number): Network => ({
 describe('inrush until sealed', () => {
   const inrush = coil('K', { inrushOhms: 24 ** 2 / 35 });
 
-  test('a coil that would hold when sealed may never get there', () => {
+  test('a coil that would hold once sealed may never pull in', () => {
     const [far, near] = [settle(line(8), [inrush]), settle(line(3), [inrush])];
     expect([far.kind === 'settled' && far.pulledIn.size, near.kind === 'settled' && near.pulledIn.size]).toEqual([
       0, 1,
@@ -90,7 +90,7 @@ describe('inrush until sealed', () => {
     expect(readVolts(held.solution, 'Y', 'C')).toBeGreaterThan(20);
   });
 
-  test('two coils do not hold each other back for good: one comes in, then the other', () => {
+  test('two coils do not block each other for good: one pulls in, then the other', () => {
     const [y, o] = [coil('K', { inrushOhms: 24 ** 2 / 35 }), coil('V', { a: 'O', inrushOhms: 24 ** 2 / 45 })];
     const both = (sourceOhms: number): Network => ({
       source: { volts: 26.6, ohms: sourceOhms, plus: 'R', minus: 'C' },
@@ -111,14 +111,14 @@ describe('inrush until sealed', () => {
     expect(pulled(9)).toEqual([]);
   });
 
-  test('the network that comes back is the one that was solved', () => {
+  test('the network returned is the one that was solved', () => {
     const { network: after, solution } = settle(line(8), [inrush]);
     const plain = solve(after);
     expect(plain.kind === 'solved' && plain.volts.get('Y')).toBeCloseTo(solution.volts.get('Y')!, 6);
   });
 });
 
-describe('what a coil powers stands at rest until it is in', () => {
+describe('a powered output stays at rest until its coil pulls in', () => {
   const powered = (ohms: number): Network => ({
     source: { volts: 26.6, ohms: 1.5, plus: 'R', minus: 'C' },
     edges: [
@@ -130,7 +130,7 @@ describe('what a coil powers stands at rest until it is in', () => {
   });
   const relays = [coil('electronics', { a: 'P', powers: [{ id: 'output', closed: false }] }), coil('K')];
 
-  test('with power the output is as it is driven, without it open', () => {
+  test('with power the output is as driven; without power it is open', () => {
     const [on, off] = [settle(powered(1), relays), settle(powered(1e6), relays)];
     expect(on.kind === 'settled' && [...on.pulledIn].sort()).toEqual(['K', 'electronics']);
     expect(off.kind === 'settled' && [...off.pulledIn]).toEqual([]);
@@ -149,7 +149,7 @@ describe('a meter', () => {
     ],
   };
 
-  test('knows what floats from what a coil ties down', () => {
+  test('tells floating terminals from those that a coil ties down', () => {
     expect(['W', 'W-out', 'Y', 'Z', 'R', 'nowhere'].map((name) => isFloating(open, name))).toEqual([
       true,
       true,
@@ -160,7 +160,7 @@ describe('a meter', () => {
     ]);
   });
 
-  test('of low resistance loads what it measures', () => {
+  test('of low impedance loads what it measures', () => {
     const through: Network = { ...open, edges: [...open.edges, { kind: 'load', a: 'R', b: 'W', ohms: 30_000 }] };
     const solved = solve(through);
     expect(solved.kind === 'solved' && readVolts(solved, 'W', 'C')).toBeGreaterThan(20);

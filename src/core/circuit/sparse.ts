@@ -12,20 +12,20 @@ export interface Pattern {
 }
 
 /** Eliminates the unknown with the fewest neighbors first; fill-in becomes new entries. */
-const eliminate = (neighbours: readonly Set<number>[]): { order: number[]; later: number[][] } => {
-  const left = new Set(neighbours.keys());
+const eliminate = (neighbors: readonly Set<number>[]): { order: number[]; later: number[][] } => {
+  const left = new Set(neighbors.keys());
   const order: number[] = [];
   const later: number[][] = [];
   while (left.size > 0) {
     let next = -1;
-    for (const each of left) if (next < 0 || neighbours[each]!.size < neighbours[next]!.size) next = each;
+    for (const each of left) if (next < 0 || neighbors[each]!.size < neighbors[next]!.size) next = each;
     left.delete(next);
-    const around = [...neighbours[next]!];
+    const around = [...neighbors[next]!];
     order.push(next);
     later.push(around);
     for (const one of around) {
-      neighbours[one]!.delete(next);
-      for (const other of around) if (other !== one) neighbours[one]!.add(other);
+      neighbors[one]!.delete(next);
+      for (const other of around) if (other !== one) neighbors[one]!.add(other);
     }
   }
   return { order, later };
@@ -38,13 +38,13 @@ const eliminate = (neighbours: readonly Set<number>[]): { order: number[]; later
  *   Solution of Large Sparse Positive Definite Systems", 1981: minimum degree
  */
 export const prepareSparse = (size: number, pairs: Iterable<readonly [number, number]>): Pattern => {
-  const neighbours = Array.from({ length: size }, () => new Set<number>());
+  const neighbors = Array.from({ length: size }, () => new Set<number>());
   for (const [one, other] of pairs) {
     if (one === other) continue;
-    neighbours[one]!.add(other);
-    neighbours[other]!.add(one);
+    neighbors[one]!.add(other);
+    neighbors[other]!.add(one);
   }
-  const { order, later } = eliminate(neighbours);
+  const { order, later } = eliminate(neighbors);
   const slot = new Map<number, number>();
   const key = (one: number, other: number) => (one < other ? one * size + other : other * size + one);
   const slotOf = (row: number, column: number) => (row === column ? row : slot.get(key(row, column))!);

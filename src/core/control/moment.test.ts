@@ -22,13 +22,13 @@ test('a moment survives the address bar', () => {
   );
 });
 
-test('nonsense in the address falls back, and numbers are kept on the scale', () => {
+test('nonsense in the address falls back to defaults, and numbers stay on the scale', () => {
   expect(momentFromQuery((name) => (name === 'try' ? null : 'nonsense'))).toEqual(DEFAULT_MOMENT);
   expect(momentFromQuery((name) => (name === 'out' ? '900' : null)).outdoorF).toBe(70);
   expect(atOutdoor(DEFAULT_MOMENT, -99.6).outdoorF).toBe(-20);
 });
 
-test('the call goes round', () => {
+test('a call round-trips', () => {
   expect(CALL_IDS.reduce((call) => nextCall(call), CALL_IDS[0]!)).toBe(CALL_IDS[0]);
 });
 

@@ -17,7 +17,7 @@ const dual: Facts = {
 const signals = (facts: Facts, call: (typeof CALL_IDS)[number], outdoorF = 28, scenario: Scenario = NO_FAULTS) =>
   control(facts, { ...DEFAULT_MOMENT, call, outdoorF, scenario }).signals;
 
-test('fossil backup takes the compressor’s place, electric backup stands beside it', () => {
+test('a furnace replaces the compressor; strips run with it', () => {
   expect([...signals(dual, 'heat-aux')]).toEqual(['AUX']);
   expect(control(dual, { ...DEFAULT_MOMENT, call: 'heat-aux' }).lockedOut).toEqual([
     { source: 'compressor', why: expect.stringContaining('drops Y') },
@@ -26,7 +26,7 @@ test('fossil backup takes the compressor’s place, electric backup stands besid
   expect([...signals(dual, 'emergency')]).toEqual(['E']);
 });
 
-test('two stages only where thermostat and unit both have them', () => {
+test('two stages only if thermostat and unit both have them', () => {
   const two: Facts = {
     ...base,
     thermostat: { ...base.thermostat, compressorOutputs: 2 },
@@ -38,7 +38,7 @@ test('two stages only where thermostat and unit both have them', () => {
   expect(signals(two, 'heat-1').has('Y2')).toBe(false);
 });
 
-test('an outdoor thermostat closes at its dial and below, in every call', () => {
+test('an outdoor thermostat closes at its dial and below, on every call', () => {
   const gated: Facts = { ...base, gates: { ...base.gates, outdoorThermostats: [{ bank: 1, closesBelowF: 30 }] } };
   fc.assert(
     fc.property(fc.constantFrom(...CALL_IDS), fc.integer({ min: -20, max: 70 }), (call, outdoorF) => {
@@ -47,7 +47,7 @@ test('an outdoor thermostat closes at its dial and below, in every call', () => 
   );
 });
 
-test('conditions are tried only where the system can meet them; a locked-out board does not defrost', () => {
+test('conditions are tried only if the system can meet them; a locked-out board does not defrost', () => {
   expect(conditionsOf(base).map(({ id }) => id)).toEqual(['board-lockout']);
   expect(conditionsOf(dual)).toEqual(CONDITIONS);
   expect(signals(base, 'off', 28, withCondition('tank-empty')).size).toBe(0);

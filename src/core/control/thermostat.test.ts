@@ -35,7 +35,7 @@ describe('what each call sends', () => {
   });
 });
 
-describe('gates', () => {
+describe('lockouts', () => {
   test.each([
     ['just at the compressor lockout it runs', 'heat-1', 30, 'G Y'],
     ['a degree below, the strips are first stage', 'heat-1', 29, 'AUX G'],
@@ -46,7 +46,7 @@ describe('gates', () => {
     ['cooling asks no heating gate', 'cool-1', 10, 'G O Y'],
   ] as const)('%s', (_, call, outdoorF, expected) => expect(signals(gated(30, 45), call, outdoorF)).toBe(expected));
 
-  test('between two lockouts that do not meet, a heat call brings nothing, and both reasons are given', () => {
+  test('between two lockouts with a gap, a heat call turns on nothing, and both reasons are given', () => {
     const state = at(gated(35, 30), 'heat-aux', 33);
     expect(state.signals.size).toBe(0);
     expect(state.lockedOut.map(({ source }) => source)).toEqual(['compressor', 'strips']);
@@ -59,7 +59,7 @@ describe('gates', () => {
     expect(state.lockedOut[0]!.why).toMatch(/low-temperature cutoff stops it below 15 °F/);
   });
 
-  test('without an outdoor temperature there are none', () => {
+  test('do not act without an outdoor temperature', () => {
     const deaf = gated(30, 45, { outdoorSensor: 'none' });
     expect([knowsOutdoor(deaf), lockoutsInForce(deaf)]).toEqual([false, { compressorBelowF: null, auxAboveF: null }]);
     expect(signals(deaf, 'heat-1', 0)).toBe('G Y');
@@ -73,7 +73,7 @@ const anyGates = fc.record({
   valve: fc.constantFrom('O' as const, 'B' as const),
 });
 
-describe('whatever the gates and the weather', () => {
+describe('with any lockouts and weather', () => {
   test('the valve is never sent both ways, O only in cooling, B only in heating', () => {
     fc.assert(
       fc.property(
@@ -90,7 +90,7 @@ describe('whatever the gates and the weather', () => {
     );
   });
 
-  test('whatever heats or cools has the blower, and emergency heat never has the compressor', () => {
+  test('anything that heats or cools has the blower, and emergency heat never has the compressor', () => {
     fc.assert(
       fc.property(
         anyGates,
@@ -105,7 +105,7 @@ describe('whatever the gates and the weather', () => {
     );
   });
 
-  test('a call that is not answered in full always says why', () => {
+  test('a call that is not fully answered always says why', () => {
     fc.assert(
       fc.property(anyGates, fc.integer({ min: -20, max: 70 }), ({ low, high, sensor }, outdoorF) => {
         const state = at(gated(low, high, { outdoorSensor: sensor }), 'heat-aux', outdoorF);

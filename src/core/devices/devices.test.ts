@@ -26,7 +26,7 @@ const anyFacts = fc
   }));
 
 describe('every device', () => {
-  test('marks each terminal once, has R and C, and feeds each coil from a point it has', () => {
+  test('marks each terminal once, has R and C, and feeds each coil from one of its own points', () => {
     fc.assert(
       fc.property(anyFacts, (facts) => {
         for (const { terminals, coils, contacts } of devicesOf(facts)) {
@@ -43,7 +43,7 @@ describe('every device', () => {
     );
   });
 
-  test('ids of coils and contacts are the job’s own: no two alike', () => {
+  test('ids of coils and contacts are unique in the job', () => {
     fc.assert(
       fc.property(anyFacts, (facts) => {
         const ids = devicesOf(facts).flatMap(({ coils, contacts }) => [...coils, ...contacts].map(({ id }) => id));
@@ -52,7 +52,7 @@ describe('every device', () => {
     );
   });
 
-  test('one transformer, in the air handler; a larger one is stiffer', () => {
+  test('one transformer, in the air handler; a larger one has less voltage drop', () => {
     fc.assert(
       fc.property(anyFacts, (facts) =>
         expect(
@@ -68,7 +68,7 @@ describe('every device', () => {
   });
 });
 
-test('a bank has a coil only where the board has an input for it', () => {
+test('a bank has a coil only if the board has an input for it', () => {
   const kit = (inputs: Facts['airHandler']['wInputs']): Facts => ({
     ...base,
     airHandler: { ...base.airHandler, wInputs: inputs },
@@ -83,7 +83,7 @@ test('a bank has a coil only where the board has an input for it', () => {
   expect(heatInputs(kit('W1+W2'))).toEqual(['W1', 'W2']);
 });
 
-test('the valve line passes through the defrost relay, and only an O unit feeds the valve itself in defrost', () => {
+test('the valve line passes through the defrost relay, and only an O unit energizes the valve itself in defrost', () => {
   const contacts = (valve: 'O' | 'B') =>
     devicesOf({ ...base, outdoorUnit: { ...base.outdoorUnit, reversingValve: valve } })[2]!.contacts.map(
       ({ from, to, rests, movedBy }) => [from, to, rests, movedBy],

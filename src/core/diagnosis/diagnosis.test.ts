@@ -43,12 +43,12 @@ const opened = ({ id, pick, seed }: Case) => {
   return { each, table: each.table, cause: each.table.causes[pick % each.table.causes.length]!, seed };
 };
 
-describe('the catalogue', () => {
+describe('the catalog', () => {
   const all = families()
     .filter((_, at) => at % 60 === 0)
     .map(({ facts }) => ({ facts, wall: jobModel(facts).wall.harness }));
 
-  test('each entry is whole, has an id of its own, and proves again what startup has', () => {
+  test('each entry is complete, has its own id, and repeats the startup readings it must', () => {
     const steps = new Set(STARTUP_STEPS.map(({ id }) => id));
     for (const { facts, wall } of all) {
       const causes = causesOf(facts, wall);
@@ -61,7 +61,7 @@ describe('the catalogue', () => {
     }
   });
 
-  test('every kind is met on the systems that have it, and no furnace on one with strips', () => {
+  test('every kind of cause occurs on the systems that can have it, and no furnace cause on a system with strips', () => {
     const kindsOf = (id: string) => {
       const { facts } = familyById(id)!;
       return [...new Set(causesOf(facts, jobModel(facts).wall.harness).map(({ kind }) => kind))].sort();
@@ -79,7 +79,7 @@ describe('the catalogue', () => {
     expect(byId('outdoors:capacitor')).toMatchObject({ by: 'technician', caution: 'capacitor' });
   });
 
-  test('each probe has an id of its own, and words or a unit to answer in', () => {
+  test('each probe has its own id, and words or a unit for its answer', () => {
     for (const { facts, wall } of all) {
       const probes = probesOf(facts, wall, causesOf(facts, wall));
       expect(new Set(probes.map(({ id }) => id)).size).toBe(probes.length);
@@ -92,7 +92,7 @@ describe('the catalogue', () => {
 });
 
 describe('a diagnosis', () => {
-  test('the true cause never falls to nothing under its own readings, however many', () => {
+  test('the true cause never falls to zero under its own readings, however many', () => {
     assert(
       property(anyCase, integer({ min: 0, max: 1e6 }), (picked, from) => {
         const { table, cause, seed } = opened(picked);
@@ -108,7 +108,7 @@ describe('a diagnosis', () => {
     );
   });
 
-  test.each(IDS)('with nothing wrong, nothing wins in at most eight probes: %s', (id) => {
+  test.each(IDS)('with nothing wrong, “nothing wrong” wins in at most eight probes: %s', (id) => {
     const each = clinic(id);
     for (const seed of [null, 3, 11]) {
       const { end, probes } = runDiagnosis(each, nothingIn(each), seed);
@@ -117,7 +117,7 @@ describe('a diagnosis', () => {
     }
   });
 
-  test('named causes are right, with exact meters and with noisy ones', () => {
+  test('causes are named right, with exact meters and with noisy ones', () => {
     let [played, right] = [0, 0];
     assert(
       property(anyCase, (picked) => {
@@ -133,7 +133,7 @@ describe('a diagnosis', () => {
     expect(right / played).toBeGreaterThan(0.9);
   });
 
-  test('with one misread among six, the truth is still among the first three, nine times in ten', () => {
+  test('with one misread of six, the true cause is still among the first three, nine times in ten', () => {
     let [tried, found] = [0, 0];
     for (const id of IDS) {
       const each = clinic(id);
@@ -198,7 +198,7 @@ describe('a diagnosis', () => {
     expect(named.some((ids) => ids.includes(one) || ids.includes(other))).toBe(true);
   });
 
-  test('readings that nothing gives are said to fit nothing', () => {
+  test('readings that no cause gives are reported as fitting nothing', () => {
     const each = clinic(IDS[0]);
     const odd = (id: string, answer: Evidence['answer']): Evidence => ({ probe: each.table.probeById(id)!, answer });
     const readings = [
@@ -215,7 +215,7 @@ describe('a diagnosis', () => {
     expect(standpoint.kind).toBe('unexplained');
   });
 
-  test('line voltage is offered only when nothing else parts the leading suspects', () => {
+  test('line voltage is offered only when nothing else separates the leading suspects', () => {
     assert(
       property(anyCase, (picked) => {
         const { each, cause } = opened(picked);
@@ -235,7 +235,7 @@ describe('a diagnosis', () => {
     );
   });
 
-  test('what cannot be reached is not offered again, and something else is', () => {
+  test('a probe that cannot be reached is not offered again, and another one is', () => {
     const each = clinic(IDS[0]);
     const asked = { complaint: 'outdoor-still', evidence: [], skipped: [] };
     const first = diagnose(each, asked).offers[0]!.probe.id;
@@ -245,8 +245,8 @@ describe('a diagnosis', () => {
   });
 });
 
-describe('a ghost', () => {
-  test('is read again at low impedance: next to nothing there where nothing feeds it, as much where something does', () => {
+describe('ghost voltage', () => {
+  test('is read again at low impedance: near zero with no source, unchanged with one', () => {
     const each = clinic(IDS[0]);
     const { table } = each;
     const high = table.probeById('cool/volts-air-handler-O')!;
@@ -266,11 +266,11 @@ describe('a ghost', () => {
   });
 });
 
-describe('what a probe takes', () => {
+describe('the cost of a probe', () => {
   const { table } = clinic(IDS[0]);
   const probe = (id: string) => table.probeById(id)!;
 
-  test('a walk, a panel and another call cost once; proving dead goes before hands', () => {
+  test('a walk, a panel and another call cost once; verifying dead comes before hands in', () => {
     const first = costOf(probe('heat/volts-outdoor-unit-Y'), ON_ARRIVAL);
     const second = costOf(probe('heat/volts-outdoor-unit-R'), first.then);
     expect(first.seconds - second.seconds).toBe(60 + 60);
@@ -282,7 +282,7 @@ describe('what a probe takes', () => {
 });
 
 describe('complaints', () => {
-  test('each is what its cause brings people to say', () => {
+  test('each is what its cause makes people say', () => {
     const each = clinic(IDS[0]);
     const saidOf = (id: string) => simulatedHouse(each.table, causeIn(each, id), null).complaint;
     expect({

@@ -33,7 +33,7 @@ export type DiagnosisSoFar =
   | { readonly kind: 'exhausted'; readonly suspect: Suspect }
   /** No single cause gives the readings; two together do. */
   | { readonly kind: 'pair'; readonly pairs: readonly Pair[] }
-  /** Nothing in the catalogue gives the readings. */
+  /** Nothing in the catalog gives the readings. */
   | { readonly kind: 'unexplained' };
 
 /** What stands, how likely, and what to observe next. */

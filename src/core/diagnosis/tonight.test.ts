@@ -13,7 +13,7 @@ const strips = tableOf(jobModel(cold(familyById('w1+aux-e+single+w-out+o')!.fact
 const dual = tableOf(jobModel(cold(familyById('gas+aux-e+single+w-out+o')!.facts)), DEFAULT_MOMENT);
 const NIGHT_F = 10;
 
-test('a dead compressor: everything heats with the strips alone, as far as they go, and the figures are the house’s own', () => {
+test('a dead compressor: everything heats with the strips alone, as far as they go, with this house’s figures', () => {
   const [emergency] = tonightOptions(strips, 'outdoors:compressor', NIGHT_F) as [TonightOption];
   // Two elements of 4.8 kW; the house loses 34,000 Btu/h at 10 °F less what it gains.
   expect(emergency.heatBtuh).toBeCloseTo(9.6 * 3412.14, 0);
@@ -22,14 +22,14 @@ test('a dead compressor: everything heats with the strips alone, as far as they 
   expect(emergency.hoursTo45).toBeNull();
 });
 
-test('with half the kit dead as well the room falls, and the hours to 45 °F follow from its time constant', () => {
+test('with half the kit dead too, the room cools, and the hours to 45 °F follow from its time constant', () => {
   const night = tonightOptions(strips, 'supply:line-dead', -20);
   const best = night[0]!;
   expect(best.hoursTo45 === null || best.hoursTo45 > 0).toBe(true);
   expect(tonightOptions(strips, 'supply:transformer-dead', -20)).toEqual([]);
 });
 
-test('a valve that is fed when it should rest: O lifted outdoors heats, and is put back', () => {
+test('a valve that is energized when it should not be: lifting O outdoors gives heat, and is put back', () => {
   const ways = tonightOptions(strips, 'stuck-closed:thermostat R–O/B', NIGHT_F);
   const lifted = ways.find(({ id }) => id === 'valve-off')!;
   const left = ways.find(({ id }) => id === 'as-it-stands')!;
@@ -37,7 +37,7 @@ test('a valve that is fed when it should rest: O lifted outdoors heats, and is p
   expect(lifted.undo).toEqual(['O back on its terminal at the outdoor unit']);
 });
 
-test('a broken conductor with a spare beside it: the spare brings everything back', () => {
+test('a broken conductor with a spare: the spare restores everything', () => {
   const ways = tonightOptions(strips, 'open:thermostat-cable/white', NIGHT_F);
   const spare = ways.find(({ id }) => id === 'spare')!;
   expect(spare.heatBtuh).toBeGreaterThan(ways.find(({ id }) => id === 'as-it-stands')!.heatBtuh + 30_000);
@@ -60,14 +60,14 @@ test('a dead furnace: the heat pump alone, with its lockout lifted', () => {
   expect(ways.map(({ id }) => id)).not.toContain('emergency');
 });
 
-test('nothing is bypassed in any of them', () => {
+test('none of them bypasses anything', () => {
   for (const table of [strips, dual])
     for (const { id } of table.causes.filter((_, at) => at % 7 === 0))
       for (const way of tonightOptions(table, id, NIGHT_F))
         expect([...way.how, way.words].join(' ')).not.toMatch(/bypass|bridge|jumper|defeat/i);
 });
 
-test('what was set for a night is to be put back until somebody says that it was', () => {
+test('a setting for one night must be put back until someone says it was', () => {
   const set = { ...said(TONIGHT_ITEM, seenValue('emergency|x')), note: undoNote(['one', 'other']) };
   expect(toPutBack([set])).toEqual(['one', 'other']);
   expect(toPutBack([set, said(PUT_BACK_ITEM, 'done')])).toEqual([]);
@@ -84,7 +84,7 @@ test.each([
   expect(tonightOptions(table, 'air:blower-dead', NIGHT_F)).toEqual([]),
 );
 
-test('a welded contactor is never left as it is: the disconnect comes out first, and the strips heat', () => {
+test('a welded contactor never stays connected: the disconnect comes out first, and the strips heat', () => {
   const ways = tonightOptions(strips, 'outdoors:contactor-welded', NIGHT_F);
   expect(ways.length).toBeGreaterThan(0);
   for (const { how, undo, heatBtuh } of ways) {
@@ -95,13 +95,13 @@ test('a welded contactor is never left as it is: the disconnect comes out first,
   }
 });
 
-test('a welded element is never left as it is: with the blower on its circuit nothing is left that heats', () => {
+test('a welded element never stays connected: with the blower on its circuit, nothing is left that heats', () => {
   const ways = tonightOptions(strips, 'strips:welded-1', NIGHT_F);
   for (const { how } of ways) expect(how[0]).toMatch(/^First: open every breaker of the heat kit/);
   expect(ways.every(({ heatBtuh }) => heatBtuh > 0)).toBe(true);
 });
 
-test('every way of every cause gives heat, moves air and leaves nothing on that stops the work', () => {
+test('every way for every cause gives heat, moves air and leaves nothing on that stops the work', () => {
   for (const table of [strips, dual])
     for (const { id, stop } of table.causes)
       for (const way of tonightOptions(table, id, NIGHT_F)) {

@@ -17,11 +17,11 @@ const { facts } = familyById('w1+aux-e+single+w-out+o')!;
 const clinic = diagnosisContext(tableOf(jobModel(facts), DEFAULT_MOMENT));
 const complained = (id: string) => said(COMPLAINT_ITEM, seenValue(id));
 
-test('before anybody says or reads anything there are no suspects and nothing to read', () => {
+test('with no complaint and no reading there are no suspects and nothing to read', () => {
   expect(diagnosisView(clinic, [])).toMatchObject({ complaint: null, suspects: [], next: null, evidence: [] });
 });
 
-test('a complaint brings suspects and the next thing to read, with what each of them would read there', () => {
+test('a complaint brings suspects and the next reading, with what each suspect would read there', () => {
   const { suspects, next, others } = diagnosisView(clinic, [complained('outdoor-still')]);
   expect(suspects.length).toBeGreaterThan(3);
   expect(next).toMatchObject({ seconds: expect.any(Number), isAgain: false });
@@ -29,7 +29,7 @@ test('a complaint brings suspects and the next thing to read, with what each of 
   expect(others.length).toBeGreaterThan(0);
 });
 
-test('readings of any page count, each for or against; the cause is named with its confirmation and fix', () => {
+test('readings from any page count for or against; the cause is named with its confirmation and fix', () => {
   const readings = [complained('hum'), said('heat/look-outdoor-unit', seenValue('fan-and-hum'))];
   const { suspects, standpoint, evidence } = diagnosisView(clinic, readings);
   expect(standpoint).toBe('named');
@@ -47,7 +47,7 @@ test('readings of any page count, each for or against; the cause is named with i
   ]);
 });
 
-test('what was read before a fix does not count after it', () => {
+test('readings from before a fix do not count after it', () => {
   const before = [complained('hum'), said('heat/look-outdoor-unit', seenValue('fan-and-hum'))];
   const fixed = said(FIXED_ITEM, seenValue('outdoors:capacitor'));
   expect(diagnosisView(clinic, [...before, fixed])).toMatchObject({ complaint: null, evidence: [], suspects: [] });
@@ -70,7 +70,7 @@ test('what cannot be reached is left out, and something else is offered', () => 
   expect(diagnosisView(clinic, [...asked, skipped]).next!.probe.id).not.toBe(first);
 });
 
-test('a misread is asked for again before anything hangs on it', () => {
+test('a likely misread is asked for again before anything depends on it', () => {
   const readings = [
     complained('hum'),
     said('heat/look-outdoor-unit', seenValue('fan-and-hum')),
@@ -81,7 +81,7 @@ test('a misread is asked for again before anything hangs on it', () => {
   expect([standpoint, next !== null]).toEqual(['open', true]);
 });
 
-test('dead measuring stays shut until each supply of its cabinet is verified dead', () => {
+test('measuring dead stays locked until each supply of its cabinet is verified dead', () => {
   const live = said('heat/volts-air-handler-R', 26);
   expect(diagnosisView(clinic, [complained('blank'), live]).handsOut.indoors).toMatch(/live when last read/);
   expect(diagnosisView(clinic, [complained('blank')]).handsOut.outdoors).toMatch(/not opened yet/);
@@ -89,7 +89,7 @@ test('dead measuring stays shut until each supply of its cabinet is verified dea
   expect(diagnosisView(clinic, [complained('blank'), out]).handsOut.outdoors).toBeNull();
 });
 
-test('readings are held against the temperatures that were read', () => {
+test('readings are compared at the temperatures that were read', () => {
   const started = SAMPLES[1]!;
   expect(visitMoment(started.facts, started.readings, DEFAULT_MOMENT)).toMatchObject({ outdoorF: 19 });
   expect(visitMoment(started.facts, [], DEFAULT_MOMENT).outdoorF).toBe(DEFAULT_MOMENT.outdoorF);
@@ -113,7 +113,7 @@ test('the record tells the story in three lines', () => {
   ]);
 });
 
-test('suspects that stand are lit on the drawing, and picked on the ladder', () => {
+test('remaining suspects are lit on the drawing and marked on the ladder', () => {
   const { suspects } = diagnosisView(clinic, [
     complained('outdoor-still'),
     said('heat/hot-thermostat', seenValue('R+Y+G')),

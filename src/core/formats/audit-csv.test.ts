@@ -1,6 +1,6 @@
 import { AUDIT_CSV_HEAD, auditCsvLines } from './audit-csv';
 
-test('a line for each thing done; what a spreadsheet would take for a formula is disarmed', () => {
+test('a line for each action; spreadsheet formulas are disarmed', () => {
   const at = '2026-01-05T12:00:00.000Z';
   expect(AUDIT_CSV_HEAD).toBe('time,person,did,what\r\n');
   expect(auditCsvLines([])).toBe('');

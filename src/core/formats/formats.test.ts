@@ -22,7 +22,7 @@ test.each(SAMPLES.map((sample) => [sample.id, sample] as const))('%s survives wr
   expect(parseJobFileText(JSON.stringify(written))).toEqual({ ok: true, value: written });
 });
 
-test('a file from before a fact existed takes the assumption for it', () => {
+test('a file from before a fact existed gets the assumption for it', () => {
   const parsed = parseJobFile(
     spoiled((old) => {
       delete old.facts.airHandler.maxStaticInWc;
@@ -227,7 +227,7 @@ describe('refused with the path and what to do', () => {
 describe('the JSON Schema', () => {
   const validate = new Ajv({ strict: false }).compile(jobJsonSchema());
 
-  test('takes the samples and refuses what the reader refuses', () => {
+  test('accepts the samples and refuses what the reader refuses', () => {
     for (const sample of SAMPLES)
       expect(validate(JSON.parse(JSON.stringify(sampleFile(sample)))) || validate.errors).toBe(true);
     expect(
@@ -256,7 +256,7 @@ describe('readings as CSV', () => {
   const rows = (sample: (typeof SAMPLES)[number]) =>
     Papa.parse<Record<string, string>>(readingsCsv(sample.facts, sample), { header: true }).data;
 
-  test('every reading is there, the corrected one too', () => {
+  test('every reading is there, corrected ones included', () => {
     const all = rows(SAMPLES[2]!);
     expect(all).toHaveLength(SAMPLES[2]!.readings.length);
     expect(

@@ -16,7 +16,7 @@ const BYTES = 2_300;
 /** Bytes of a code in QR alphanumeric mode: eleven bits for two characters. */
 const bytesOf = (code: string) => Math.ceil((code.length * 5.5) / 8);
 
-test('bytes come back from their signs, whatever they are; the two examples of RFC 9285', () => {
+test('any bytes survive encoding; the two examples of RFC 9285', () => {
   expect(toBase45(new TextEncoder().encode('AB'))).toBe('BB8');
   expect(toBase45(new TextEncoder().encode('base-45'))).toBe('UJCLQE7W581');
   fc.assert(
@@ -34,13 +34,13 @@ test('every family comes back to the same plan, within 2,300 bytes', () => {
   }
 });
 
-test('a label says nothing of what its base does, and its base is frozen: every fact of it is known and allowed', () => {
+test('a label leaves out what its base says, and the base is frozen: every fact of it is known and allowed', () => {
   expect(read(labelCode({ on: '2026-11-26', facts: assumedFacts() }))).toMatchObject({ facts: assumedFacts() });
   expect(Object.keys(LABEL_BASE).filter((path) => !LABEL_FACTS.some((each) => each === path))).toEqual([]);
   expect(createHash('sha256').update(JSON.stringify(LABEL_BASE)).digest('hex').slice(0, 16)).toBe('82e923cd4dc332b1');
 });
 
-test('the sample jobs come back fact by fact, less what tells whose they are', () => {
+test('the sample jobs come back fact by fact, except personal details', () => {
   for (const { facts } of SAMPLES) {
     const code = labelCode({ on: '2026-11-26', facts });
     expect(bytesOf(code)).toBeLessThan(BYTES);
@@ -54,7 +54,7 @@ test('the sample jobs come back fact by fact, less what tells whose they are', (
 
 const CODE = labelCode({ on: '2026-11-26', facts: SAMPLES[2]!.facts });
 
-test('a damaged code is refused, or says what it said: it is never read as something else', () => {
+test('a damaged code is refused or reads as it was: it is never read as something else', () => {
   const sound = read(CODE);
   const at = fc.integer({ min: 12, max: CODE.length - 1 });
   const sign = fc.constantFrom(...'0123456789ABCDEFGHIJKLMNOPQRSTUVWXYZ $%*+-./');

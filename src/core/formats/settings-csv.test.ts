@@ -5,7 +5,7 @@ import { settingsCsv } from './settings-csv';
 const marks = SAMPLES.find(({ id }) => id === 'cinder-creek')!.settingMarks!;
 const read = (text: string) => Papa.parse<Record<string, string>>(text, { header: true, skipEmptyLines: true }).data;
 
-test('a line for each mark, in time, with who, where, what and the value', () => {
+test('a line for each mark, in order, with who, where, what and the value', () => {
   const lines = read(settingsCsv(marks));
   expect(lines).toHaveLength(marks.length);
   expect(lines.map(({ time }) => time)).toEqual(lines.map(({ time }) => time).sort());
@@ -23,7 +23,7 @@ test('a line for each mark, in time, with who, where, what and the value', () =>
   });
 });
 
-test('a mark taken back says so; a value that a sheet would run as a formula does not', () => {
+test('a withdrawn mark says so; a value that a spreadsheet would run as a formula is disarmed', () => {
   const [first] = marks;
   const lines = read(
     settingsCsv([

@@ -6,7 +6,7 @@ import { comparePlans } from '../setup/ways/compare';
 import { presetPlans } from '../setup/ways/way';
 import { yearCsv } from './year-csv';
 
-test('a line for each way and bin, whose costs add up to the year', () => {
+test('a line for each lockout plan and bin, with costs that add up to the year', () => {
   const { facts } = SAMPLES[3]!;
   const compared = comparePlans(facts, presetPlans(facts), binned(climateById('alder-sound').hoursF()));
   const { data } = Papa.parse<Record<string, string>>(yearCsv(compared), { header: true, skipEmptyLines: true });

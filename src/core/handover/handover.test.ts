@@ -9,7 +9,7 @@ const text = (facts: Facts) =>
     .map(({ title, lines }) => `${title}: ${lines.join(' ')}`)
     .join('\n');
 
-test('says this house’s own figures', () => {
+test('gives this house’s own figures', () => {
   const page = text(SAMPLES[2]!.facts);
   expect(page).toMatch(/Down to about 20 °F/);
   expect(page).toMatch(/9\.6 kW/);
@@ -17,17 +17,17 @@ test('says this house’s own figures', () => {
   expect(page).toMatch(/Basin crew/);
 });
 
-test('a house without strips is told nothing of auxiliary or emergency heat', () => {
+test('a house without strips is told nothing about auxiliary or emergency heat', () => {
   const facts = { ...assumedFacts(), heatKit: { ...assumedFacts().heatKit, elements: [] } };
   expect(text(facts)).not.toMatch(/auxiliary|Emergency/);
   expect(text(facts)).toMatch(/Below that the house cools slowly/);
 });
 
-test('speaks no shop', () => {
+test('uses no trade jargon', () => {
   for (const { facts } of SAMPLES) expect(text(facts)).not.toMatch(/\b(CFM|W1|COP|sequencer|contactor|lockout|VA)\b/);
 });
 
-test('emergency heat says how far it holds this house, by the load line; a kit that is large enough, to the design', () => {
+test('emergency heat says how cold it can hold this house, by the load line; a large enough kit, down to design', () => {
   const { facts } = SAMPLES[2]!;
   const { load } = balanceInput(facts);
   // By hand: load is linear from design to zero at the no-heat temperature.

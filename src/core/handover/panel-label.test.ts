@@ -8,7 +8,7 @@ import { panelLabel } from './panel-label';
 const proved = SAMPLES[2]!;
 const label = panelLabel(proved.facts, [], '2026-11-26');
 
-test('gates, conductors, jumpers and what every call makes hot', () => {
+test('lockouts, conductors, jumpers and what is hot on every call', () => {
   expect(label.gates).toEqual(['Backup locked out above 40 °F']);
   expect(label.terminals).toContain('R red to air handler R');
   expect(label.jumpers).toEqual(['Thermostat: jumper AUX–E']);
@@ -22,7 +22,7 @@ test('gates, conductors, jumpers and what every call makes hot', () => {
   expect(label.positions[0]).toBe('Valve energized in cooling (O)');
 });
 
-test('what was left at the boards stands on it, what was left at the thermostat does not', () => {
+test('settings left at the boards are on it, settings left at the thermostat are not', () => {
   const marks = proved.settingMarks!;
   const { positions } = panelLabel(proved.facts, marks, '2026-11-26');
   const left = new Set(marks.filter(({ kind }) => kind === 'left').map(({ controller }) => controller));
@@ -30,7 +30,7 @@ test('what was left at the boards stands on it, what was left at the thermostat 
   expect(positions.some((line) => line.startsWith('Thermostat'))).toBe(false);
 });
 
-test('its code opens the same plan, and a later visit sees what was changed since', () => {
+test('its code opens the same plan, and a later visit sees what has changed since', () => {
   const read = readLabelCode(label.code);
   if (read.kind === 'wrong') throw new Error(read.why);
   expect(plan(read.label.facts)).toEqual(plan(proved.facts));

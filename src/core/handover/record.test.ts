@@ -17,7 +17,7 @@ const source = (sample: (typeof SAMPLES)[number], change: Partial<RecordSource> 
 });
 const record = (of: RecordSource) => handoverRecord(of, { ...DEFAULT_MOMENT, outdoorF: 27 });
 
-test('says who was there, what was read and set, and what a corrected reading is', () => {
+test('names who was there, what was read and set, and what a corrected reading is', () => {
   const { name, visit, taken, tally, steps, settings, homeowner } = record(source(proved));
   expect([name, visit?.reason, taken?.people]).toEqual([
     'Brandvold-Nkemelu, Cinder Creek',
@@ -31,7 +31,7 @@ test('says who was there, what was read and set, and what a corrected reading is
   expect(homeowner.length).toBeGreaterThan(3);
 });
 
-test('a failed reading stands with what it means and what to do; what is open is counted', () => {
+test('a failed reading is shown with its meaning and what to do; open items are counted', () => {
   const { open, steps } = record(source(started));
   const failed = steps.flatMap(({ readings }) => readings).filter(({ grade }) => grade === 'fail');
   expect(failed).toHaveLength(1);
@@ -39,7 +39,7 @@ test('a failed reading stands with what it means and what to do; what is open is
   expect(open.some(({ words }) => /\d+ of \d+ readings missing\.$/.test(words))).toBe(true);
 });
 
-test('before handing over: failures first, then findings that weigh, then what was not read; a proved job has none', () => {
+test('before handover: failures first, then serious findings, then what was not read; a complete job has none', () => {
   const lines = unsettled(record(source(started)));
   expect(lines[0]).toMatch(/^Failed: Heat with auxiliary, /);
   expect(lines.filter((line) => /\d+ of \d+ readings missing\.$/.test(line)).length).toBeGreaterThan(2);
@@ -48,7 +48,7 @@ test('before handing over: failures first, then findings that weigh, then what w
   expect(unsettled({ steps: [], open: [{ severity: 'advice', words: 'Only advice.' }] })).toEqual([]);
 });
 
-test('what was left unmeasured stands with its reason, and is no longer open', () => {
+test('what was left unmeasured is shown with its reason, and is no longer open', () => {
   const first = started.readings[0]!;
   const left = {
     ...first,
@@ -67,7 +67,7 @@ test('what was left unmeasured stands with its reason, and is no longer open', (
   expect(openOf([outdoor])).toMatch(/ 1 skipped with a reason\.$/);
 });
 
-test('a record does not differ from itself; of a changed fact it says what was and what is', () => {
+test('a record does not differ from itself; for a changed fact it shows before and after', () => {
   const then = record(source(proved));
   expect(recordDifferences(then, record(source(proved)))).toEqual([]);
   const facts = withFact(proved.facts, 'gates.auxAboveF', 30);
@@ -78,7 +78,7 @@ test('a record does not differ from itself; of a changed fact it says what was a
   expect(gone).toContainEqual({ where: 'Set by', then: 'Emeric Valtonen', now: null });
 });
 
-test('a reading of about a year ago stands beside today’s, and in what later differs', () => {
+test('a reading from about a year ago is shown next to today’s, and when a later one differs', () => {
   const earlier = proved.readings.filter(({ item }) => item === 'heat/compressor-amps');
   const now = record(source(proved, { earlier }));
   const amps = now.steps.flatMap(({ readings }) => readings).find(({ label }) => label === 'Compressor')!;

@@ -20,7 +20,7 @@ const every250 = (values: readonly Shown['value'][], unit: MeterUnit = 'V'): Sam
   values.map((value, at) => ({ atMs: at * 250, shown: shown(value, unit) }));
 const standing = (samples: readonly Sample[]) => steadinessOf(samples, samples.at(-1)?.atMs ?? 0);
 
-describe('what an instrument sends, in the units that readings are kept in', () => {
+describe('what an instrument sends, in the units that readings are stored in', () => {
   test.each([
     [24_310, 'mV', 24.31],
     [1.5, 'kΩ', 1500],
@@ -35,7 +35,7 @@ describe('what an instrument sends, in the units that readings are kept in', () 
     [4.2, 'µA', 4.2],
   ] as const)('%f %s', (value, unit, kept) => expect(keptValue({ value, unit })).toBe(kept));
 
-  test('an open circuit and lifted leads are no numbers', () => {
+  test('open circuit and lifted leads are not numbers', () => {
     expect(keptValue({ value: 'OL', unit: 'kΩ' })).toBe('OL');
     expect(keptValue({ value: null, unit: 'mV' })).toBeNull();
   });
@@ -46,8 +46,8 @@ describe('what an instrument sends, in the units that readings are kept in', () 
   });
 });
 
-describe('a figure may be taken once it stands', () => {
-  test('rising, then standing: at the middle of what it stood at', () => {
+describe('a value can be taken once it is stable', () => {
+  test('rising, then stable: the middle of the stable values', () => {
     expect(standing(every250([3, 14, 20, 23]))).toEqual({ kind: 'moving', value: 23 });
     expect(standing(every250([3, 24.3, 24.32, 24.28, 24.31, 24.3, 24.29, 24.31]))).toEqual({
       kind: 'steady',
@@ -55,7 +55,7 @@ describe('a figure may be taken once it stands', () => {
     });
   });
 
-  test('one word is not enough, unless the instrument holds it', () => {
+  test('one line is not enough, unless the instrument holds it', () => {
     expect(standing(every250([24.3]))).toEqual({ kind: 'moving', value: 24.3 });
     expect(steadinessOf([{ atMs: 0, shown: shown(31.4, '°F', { isHeld: true }) }], 90_000)).toEqual({
       kind: 'steady',
@@ -63,7 +63,7 @@ describe('a figure may be taken once it stands', () => {
     });
   });
 
-  test('a meter that sends once a second stands after two of them', () => {
+  test('a meter that sends once a second is stable after two lines', () => {
     const every1000 = (values: readonly number[]) =>
       values.map((value, at) => ({ atMs: at * 1000, shown: shown(value) }));
     expect(standing(every1000([24.3, 24.31])).kind).toBe('moving');
@@ -71,18 +71,18 @@ describe('a figure may be taken once it stands', () => {
     expect(standing(every1000([3, 24.3, 24.31, 24.3]))).toEqual({ kind: 'steady', value: 24.3 });
   });
 
-  test('open circuit stands as such; between open and closed nothing does', () => {
+  test('open circuit is stable as such; alternating between open and closed is not', () => {
     expect(standing(every250(Array<'OL'>(8).fill('OL'), 'Ω'))).toEqual({ kind: 'steady', value: 'OL' });
     expect(standing(every250([12, 'OL', 12, 'OL', 12, 'OL', 12, 12], 'Ω')).kind).toBe('moving');
   });
 
-  test('leads lifted, or silence, is nothing', () => {
+  test('lifted leads or silence give no reading', () => {
     expect(standing(every250([24, 24, 24, 24, 24, 24, 24, null]))).toEqual({ kind: 'nothing' });
     expect(steadinessOf(every250(Array<number>(8).fill(24)), 60_000)).toEqual({ kind: 'nothing' });
     expect(standing([])).toEqual({ kind: 'nothing' });
   });
 
-  test('whatever a stand-in is held to is taken within a hundredth of it', () =>
+  test('a stand-in’s reading is taken within a hundredth of its target', () =>
     fc.assert(
       fc.property(fc.double({ min: 1, max: 250, noNaN: true }), fc.integer(), (value, seed) => {
         const next = chance(seed);
@@ -117,7 +117,7 @@ describe('an instrument’s line', () => {
     ['{"meter":"M","value":24,"unit":"V","ohms":-3}', 'ohms', /at least/],
     [`{"meter":"${'M'.repeat(3000)}"}`, 'line', /letters/],
     ['not a line', '', /JSON/],
-  ])('line %# that is none is refused', (line, path, error) => {
+  ])('malformed line %# is refused', (line, path, error) => {
     const read = parseMeterLine(line);
     expect(read.ok).toBe(false);
     if (!read.ok) {
@@ -126,7 +126,7 @@ describe('an instrument’s line', () => {
     }
   });
 
-  test('written and read it is the same', () =>
+  test('written and parsed, it is the same', () =>
     fc.assert(
       fc.property(
         fc.constantFrom(...METER_UNITS),
@@ -140,7 +140,7 @@ describe('an instrument’s line', () => {
     ));
 });
 
-test('an outdoor sensor sends degrees and humidity, and both stand', () => {
+test('an outdoor sensor sends temperature and humidity, and both become stable', () => {
   const sent = outdoorShows({ outdoorF: 31.449, relativeHumidity: 0.876 });
   expect(sent.map(({ value, unit }) => [value, unit])).toEqual([
     [31.4, '°F'],

@@ -7,7 +7,7 @@ const asked = (query: string) => {
   return queryFromAddress((name) => parameters.get(name));
 };
 
-test('a question comes back from its address', () => {
+test('a query round-trips through its address', () => {
   fc.assert(
     fc.property(
       fc.string({ unit: 'grapheme' }),
@@ -22,7 +22,7 @@ test('a question comes back from its address', () => {
   );
 });
 
-test('what is not known asks for everything', () => {
+test('an unknown query asks for everything', () => {
   expect(asked('?sort=constructor&stage=done&shelf=x')).toEqual(ALL_JOBS);
   expect(queryToAddress(ALL_JOBS)).toBe('');
 });

@@ -14,7 +14,7 @@ const outlines = SAMPLES.map((sample) => {
   return jobOutline({ ...file, document: documentOf(file) });
 });
 
-test('says what comes next: a hole, a failed reading, nothing once handed over', () => {
+test('says what comes next: a gap, a failed reading, nothing once handed over', () => {
   expect(outlines.map(({ next }) => next)).toEqual([
     'From 30 to 35 °F outside, no heat source is allowed to run.',
     'Heat with auxiliary: a reading failed.',
@@ -23,7 +23,7 @@ test('says what comes next: a hole, a failed reading, nothing once handed over',
   ]);
 });
 
-test('counts findings that nobody waived, and readings; the ruler is the job’s own, small', () => {
+test('counts findings that nobody waived, and readings; the small ruler is the job’s own', () => {
   const [planned, started] = outlines;
   expect(planned).toMatchObject({ findings: { error: 1 }, readings: 0, lastVisit: null });
   expect(planned!.ruler).toMatchObject({ holesF: [[30, 35]], designF: 4 });
@@ -34,7 +34,7 @@ test('counts findings that nobody waived, and readings; the ruler is the job’s
 test('a blank job has an outline too', () =>
   expect(jobOutline({ ...NO_HISTORY, document: blankJob(), handedOverAt: null }).startup.open).toBeGreaterThan(0));
 
-test('readings of an apprentice that wait come before what is still open; the record says so, and is not settled', () => {
+test('an apprentice’s waiting readings come before what is open; the record says so and is not settled', () => {
   const file = sampleFile(SAMPLES[2]!);
   const [first, ...rest] = file.readings;
   const waits = { ...file, readings: [{ ...first!, countersign: 'waits' as const }, ...rest] };

@@ -5,7 +5,7 @@ import { kitRows } from './kit-rows';
 const base = assumedFacts();
 const dual: Facts = { ...base, system: { ...base.system, backup: 'furnace' } };
 
-test('what a fact hangs on is a fact with those answers', () => {
+test('what a fact depends on is a fact with those answers', () => {
   for (const { fact } of ALL_FACTS) {
     if (!fact.onlyWhen) continue;
     const { path, is } = fact.onlyWhen;
@@ -16,7 +16,7 @@ test('what a fact hangs on is a fact with those answers', () => {
   }
 });
 
-test('facts of a furnace are asked for beside a furnace, those of its parts where they are fitted', () => {
+test('furnace facts are asked for with a furnace, those of its parts if they are fitted', () => {
   expect(factApplies(base, 'furnace.fuel')).toBe(false);
   expect(factApplies(dual, 'furnace.fuel')).toBe(true);
   expect(factApplies(dual, 'furnace.lowGasSwitch')).toBe(false);
@@ -25,7 +25,7 @@ test('facts of a furnace are asked for beside a furnace, those of its parts wher
   expect(factApplies(base, 'house.noLoadF')).toBe(true);
 });
 
-test('beside a furnace the electric kit does not count', () => {
+test('with a furnace, the electric kit does not count', () => {
   expect(kitRows(base)).toBe(base.heatKit.elements);
   expect(kitRows(dual)).toEqual([]);
 });

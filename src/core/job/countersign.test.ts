@@ -25,7 +25,7 @@ const reading = (change: Partial<Reading> = {}): Reading =>
 const again = (of: Reading, at = '2026-01-05T15:00:00.000Z') =>
   countersigned(of, { id: `${of.id}-again`, at, by: 'whoever it says', origin: null });
 
-test('what an apprentice enters waits, whoever it says read it; what a technician enters does not', () => {
+test('what an apprentice enters waits, whoever took the reading; what a technician enters does not', () => {
   expect(signedReading(reading({ author: 'Ana' }), undefined, APPRENTICE)).toMatchObject({
     author: 'Ana',
     enteredBy: 'Bo',
@@ -38,7 +38,7 @@ test('what an apprentice enters waits, whoever it says read it; what a technicia
   });
 });
 
-test('a countersign keeps who read and entered it, where and when, and says who stands for it', () => {
+test('a countersignature keeps who read and entered it, where and when, and names who stands for it', () => {
   const waits = signedReading(reading(), undefined, APPRENTICE);
   const stands = signedReading(again(waits), waits, TECHNICIAN);
   expect(stands).toEqual({
@@ -61,12 +61,12 @@ test('a countersign keeps who read and entered it, where and when, and says who 
   ]);
 });
 
-test('an apprentice countersigns nothing, his own least', () => {
+test('an apprentice countersigns nothing, least of all their own readings', () => {
   const waits = signedReading(reading(), undefined, APPRENTICE);
   expect(signedReading(again(waits), waits, APPRENTICE).countersign).toBe('waits');
 });
 
-test('what says that it countersigns and changes a word is a reading of who enters it', () => {
+test('a countersignature that changes anything is a new reading by the person who enters it', () => {
   const waits = signedReading(reading(), undefined, APPRENTICE);
   fc.assert(
     fc.property(
@@ -88,7 +88,7 @@ test('what says that it countersigns and changes a word is a reading of who ente
   );
 });
 
-test('what waits for nothing, or is not there, is countersigned by nobody', () => {
+test('a reading that is not waiting, or does not exist, cannot be countersigned', () => {
   const own = signedReading(reading(), undefined, TECHNICIAN);
   expect(signedReading(again(own), own, TECHNICIAN).countersign).toBeNull();
   expect(signedReading(again(own), undefined, TECHNICIAN).countersign).toBeNull();
@@ -96,7 +96,7 @@ test('what waits for nothing, or is not there, is countersigned by nobody', () =
   expect(stands.countersign).toBeNull();
 });
 
-test('a correction that came in meanwhile waits for itself, whoever stood for what it corrects', () => {
+test('a correction that arrived meanwhile waits for its own countersignature', () => {
   const waits = signedReading(reading(), undefined, APPRENTICE);
   const corrected = signedReading(
     reading({ id: 'r2', value: 21, at: '2026-01-05T13:00:00.000Z', replaces: 'r1' } as Partial<Reading>),

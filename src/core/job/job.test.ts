@@ -18,9 +18,9 @@ import { PLACES } from './fact';
 import { FACT_GROUP_LABELS, FACT_GROUPS } from './facts';
 import { copyName, jobName } from './job-name';
 
-describe('the catalogue', () => {
+describe('the catalog', () => {
   test.each(ALL_FACTS.map(({ path, fact }) => [path, fact] as const))(
-    '%s: its assumption suits it, it stands in a place, its unit in its bounds',
+    '%s: its assumption is valid, it has a place, and its unit fits its limits',
     (path, fact) => {
       expect(factProblem(path, fact.assumed)).toBeNull();
       expect(Object.keys(PLACES)).toContain(fact.place);
@@ -37,7 +37,7 @@ describe('the catalogue', () => {
     expect(['house', 'house.', 'constructor', 'house.__proto__', ''].some(isFactPath)).toBe(false);
   });
 
-  test('numbers are refused beyond their bounds and where they are none, at every number fact', () => {
+  test('every number fact refuses numbers beyond its limits and values that are not numbers', () => {
     for (const { path, fact } of ALL_FACTS) {
       if (fact.kind !== 'number') continue;
       for (const wrong of [
@@ -99,14 +99,14 @@ describe('the document', () => {
     expect(sameValue([60], [60, 25])).toBe(false);
   });
 
-  test('a job is called by its name, its customer, or nothing', () => {
+  test('a job is named by its name, its customer, or nothing', () => {
     const job = blankJob();
     expect(jobName(job.facts)).toBe('Unnamed job');
     expect(jobName(withFact(job.facts, 'site.customer', 'Odalys'))).toBe('Odalys');
     expect(copyName(renamed(job, 'x'.repeat(200)).facts).length).toBeLessThanOrEqual(120);
   });
 
-  test('a stored document from before a fact existed gets its assumption, and keeps all else', () => {
+  test('a stored document from before a fact existed gets the assumption, and keeps everything else', () => {
     const job = withFact(blankJob().facts, 'house.noLoadF', 57);
     const { minCfm: _, ...heatKit } = job.heatKit;
     const old = { ...blankJob(), facts: { ...job, heatKit } as typeof job };

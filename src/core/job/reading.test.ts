@@ -31,26 +31,26 @@ describe('the reading that counts', () => {
   const ahead = reading('a', 5, '2026-01-06T12:00:00Z');
   const correction = reading('b', 42, '2026-01-05T12:00:00Z', 'a');
 
-  test('is the correction, though the clock of what it corrects was a day ahead', () => {
+  test('is the correction, even if the corrected reading’s clock was a day ahead', () => {
     expect(counts(ahead, correction)).toBe(42);
     expect(counts(correction, ahead)).toBe(42);
     expect(readingHistory([ahead, correction], 'heat-aux/amps-1').map(({ value }) => value)).toEqual([42, 5]);
   });
 
-  test('is the last of a chain of corrections, in whatever order they come', () => {
+  test('is the last of a chain of corrections, in any order of arrival', () => {
     const chain = [ahead, correction, reading('c', 43, '2026-01-04T12:00:00Z', 'b')];
     for (const order of [chain, [...chain].reverse(), [chain[1]!, chain[2]!, chain[0]!]])
       expect(counts(...order)).toBe(43);
   });
 
-  test('is the later one where none corrects the other, and where two correct the same', () => {
+  test('is the later one if neither corrects the other, or if two correct the same one', () => {
     expect(counts(reading('x', 1, '2026-01-05T12:00:00Z'), reading('y', 2, '2026-01-05T12:01:00Z'))).toBe(2);
     expect(
       counts(ahead, reading('x', 1, '2026-01-05T12:05:00Z', 'a'), reading('y', 2, '2026-01-05T12:01:00Z', 'a')),
     ).toBe(1);
   });
 
-  test('a ring of corrections, and one of a reading that never came, fall back on time', () => {
+  test('falls back on time for circular corrections and for a correction of a missing reading', () => {
     expect(counts(reading('x', 1, '2026-01-05T12:00:00Z', 'y'), reading('y', 2, '2026-01-05T12:01:00Z', 'x'))).toBe(2);
     expect(counts(reading('x', 1, '2026-01-05T12:00:00Z', 'lost'))).toBe(1);
   });
@@ -58,7 +58,7 @@ describe('the reading that counts', () => {
 
 describe('a time', () => {
   const isTaken = (text: string) => parseWith(timeSchema, text).ok;
-  test('is a day of the calendar', () => {
+  test('is a real calendar date', () => {
     expect(['2026-02-28T10:00:00Z', '2024-02-29T23:59:59.123Z'].map(isTaken)).toEqual([true, true]);
     expect(
       [
@@ -73,7 +73,7 @@ describe('a time', () => {
   });
 });
 
-test('a time far ahead of now, or long before its visit, is doubted and says so; one of the same day is not', () => {
+test('far ahead of now, or long before its visit, is doubted and says so; one of the same day is not', () => {
   const now = Date.parse('2026-01-05T12:00:00Z');
   const began = '2026-01-05T09:00:00Z';
   const doubt = (at: string, clockOffsetMs = 0) =>
@@ -99,19 +99,19 @@ describe('clocks that are off', () => {
   });
   const last = (...readings: Reading[]) => currentReadings(readings).get('heat-aux/amps-1')!.id;
 
-  test('of two devices, the one read last by the corrected time counts', () => {
+  test('between two devices, the later reading by corrected time counts', () => {
     const ahead = from('a', 'one', 1, '2026-01-05T13:00:00Z', -3_600_000);
     const right = from('b', 'two', 1, '2026-01-05T12:30:00Z');
     expect([last(ahead, right), last(right, ahead)]).toEqual(['b', 'b']);
   });
 
-  test('on one device its own count decides, though its clock was put back meanwhile', () => {
+  test('on one device its own counter decides, even if its clock was set back', () => {
     const before = from('a', 'one', 7, '2026-01-06T12:00:00Z', null);
     const after = from('b', 'one', 8, '2026-01-05T12:00:00Z', null);
     expect([last(before, after), last(after, before)]).toEqual(['b', 'b']);
   });
 
-  test('the order does not hang on the order in which they came in', () => {
+  test('order does not depend on arrival', () => {
     fc.assert(
       fc.property(
         fc.array(
@@ -142,7 +142,7 @@ describe('clocks that are off', () => {
   });
 });
 
-describe('what is withdrawn or not measured', () => {
+describe('withdrawn or not measured', () => {
   const first = reading('a', 5, '2026-01-05T12:00:00Z');
   const untaken = (
     id: string,
@@ -152,28 +152,28 @@ describe('what is withdrawn or not measured', () => {
     why = 'wrong leg',
   ): Reading => ({ ...first, id, status, value: null, why, at, replaces }) as UntakenReading;
 
-  test('a withdrawn reading counts no more and stays in the history; what it had corrected stays corrected', () => {
+  test('a withdrawn reading no longer counts and stays in the history; what it corrected stays corrected', () => {
     const better = reading('b', 42, '2026-01-05T12:01:00Z', 'a');
     const gone = untaken('w', 'withdrawn', '2026-01-05T12:02:00Z', 'b');
     expect(currentReadings([first, better, gone]).size).toBe(0);
     expect(readingHistory([first, better, gone], 'heat-aux/amps-1').map(({ id }) => id)).toEqual(['w', 'b', 'a']);
   });
 
-  test('it takes away what it names alone, and can itself be taken back', () => {
+  test('a withdrawal removes only the reading it names, and can be undone', () => {
     const other = reading('b', 42, '2026-01-05T11:00:00Z');
     const gone = untaken('w', 'withdrawn', '2026-01-05T12:02:00Z', 'a');
     expect(counts(first, other, gone)).toBe(42);
     expect(counts(first, gone, reading('c', 5, '2026-01-05T12:03:00Z', 'w'))).toBe(5);
   });
 
-  test('not measured says why, until it is measured', () => {
+  test('not measured gives the reason, until it is measured', () => {
     const left = untaken('n', 'not-measured', '2026-01-05T12:00:00Z', null, 'no ladder');
     expect(notMeasured([left]).get('heat-aux/amps-1')?.why).toBe('no ladder');
     const measured = reading('m', 19, '2026-01-05T12:10:00Z', 'n');
     expect([notMeasured([left, measured]).size, counts(left, measured)]).toEqual([0, 19]);
   });
 
-  test('the border takes each with its reason, and nothing in between', () => {
+  test('input accepts each with its reason, and nothing in between', () => {
     const problem = (change: object) => {
       const { why: _, ...bare } = { ...first, why: '', id: UUID, visit: UUID, ...change };
       const parsed = parseWith(readingSchema, 'why' in change ? { ...bare, why: change.why } : bare);
@@ -192,7 +192,7 @@ describe('what is withdrawn or not measured', () => {
     expect(problem({ origin: { device: UUID, sequence: -1, clockOffsetMs: null } })).toMatch(/^origin.sequence/);
   });
 
-  test('what an older client sends is filled in, its ids in small letters', () => {
+  test('data from an older client is completed, its ids in lowercase', () => {
     const { id, item, value, place, at, author, instrument, replaces } = first;
     const old = { id: id + UUID.slice(1).toUpperCase(), item, value, place, at, author, instrument, replaces };
     const parsed = parseWith(readingSchema, old);

@@ -32,8 +32,8 @@ const visit = (id: string, hours: number, ended: number | null = null): Visit =>
   author: 'R. A.',
 });
 
-describe('what was done before there were visits', () => {
-  test('goes into visits where more than twelve hours lie between', () => {
+describe('entries from before visits existed', () => {
+  test('are split into visits at gaps of more than twelve hours', () => {
     const { visits, of } = splitVisits([read('c', 20, ''), read('a', 0, ''), read('b', 8, ''), read('d', 32.1, '')]);
     expect(visits.map(({ id, reason, began }) => [id, reason, began])).toEqual([
       ['a', 'new', iso(0)],
@@ -47,7 +47,7 @@ describe('what was done before there were visits', () => {
     ]);
   });
 
-  test('however it is given: the same record has the same visits', () => {
+  test('give the same visits however the record is passed', () => {
     const drawn = fc.array(fc.nat(100), { minLength: 1, maxLength: 12 });
     fc.assert(
       fc.property(drawn, (hours) => {
@@ -63,7 +63,7 @@ describe('what was done before there were visits', () => {
     );
   });
 
-  test('comes in with a job file of the first version, and counts as its last visit', () => {
+  test('import from a version 1 job file as its last visit', () => {
     const file = sampleFile(SAMPLES[2]!);
     const bare = ({ id, item, value, place, at, author, instrument, replaces }: Reading) => ({
       id,
@@ -92,37 +92,37 @@ describe('what was done before there were visits', () => {
   });
 });
 
-describe('what comes in from a device', () => {
+describe('entries that arrive from a device', () => {
   const record = { ...NO_HISTORY, visits: [visit('v', 0)], readings: [read('a', 2, 'v')] };
   const place = (proposed: readonly Visit[], ...incoming: Reading[]) => {
     const { done, begun } = placeOnVisits(record, proposed, incoming);
     return [done.map((each) => each.visit), begun.map(({ id }) => id)];
   };
 
-  test('lands on the visit that it names, a week late', () =>
+  test('go to the visit they name, even a week late', () =>
     expect(place([], read('b', 170, 'v'))).toEqual([['v'], []]));
 
-  test('lands on the visit that somebody else began about that time, where its own is not known', () => {
+  test('go to a visit that someone else began about that time, if their own is unknown', () => {
     expect(place([visit('w', 1)], read('b', 1, 'w'), read('c', 3, 'w'))).toEqual([['v', 'v'], []]);
     // Its clock is known to be ten days ahead.
     expect(place([visit('w', 243)], read('b', 243, 'w', -240))).toEqual([['v'], []]);
   });
 
-  test('begins a visit where there is none about that time, for the reason that the device gave', () => {
+  test('begin a visit if there is none about that time, for the reason the device gave', () => {
     const { begun, done } = placeOnVisits(record, [{ ...visit('w', 30), reason: 'season' }], [read('b', 30, 'w')]);
     expect(begun).toEqual([{ ...visit('w', 30), reason: 'season' }]);
     expect(done[0]!.visit).toBe('w');
     expect(placeOnVisits(NO_HISTORY, [], [read('b', 30, 'w')]).begun).toMatchObject([{ id: 'w', reason: 'new' }]);
   });
 
-  test('begins another after a visit that was ended', () => {
+  test('begin another visit after one that was ended', () => {
     const over = { ...record, visits: [visit('v', 0, 3)] };
     expect(placeOnVisits(over, [], [read('b', 4, 'w')]).begun.map(({ id }) => id)).toEqual(['w']);
     expect(placeOnVisits(over, [], [read('b', 2.5, 'w')]).begun).toEqual([]);
   });
 });
 
-test('a visit is over when it was ended, or nothing was done on it for longer than twelve hours', () => {
+test('a visit is over when it was ended, or after twelve hours with nothing done', () => {
   const done = [read('a', 5, 'v'), read('b', 40, 'other')];
   expect([isClosed(visit('v', 0), done, start + 16 * HOUR), isClosed(visit('v', 0), done, start + 18 * HOUR)]).toEqual([
     false,
@@ -131,7 +131,7 @@ test('a visit is over when it was ended, or nothing was done on it for longer th
   expect(isClosed(visit('v', 0, 5), done, start + 6 * HOUR)).toBe(true);
 });
 
-describe('the visit that today is held against', () => {
+describe('the visit that today is compared with', () => {
   const DAY = 24;
   const visits = [visit('new', -800 * DAY), visit('winter', -370 * DAY), visit('summer', -200 * DAY), visit('now', 0)];
   const readings = visits.map(({ id }, at) => read(`r${at}`, -1000 + at, id));
@@ -141,7 +141,7 @@ describe('the visit that today is held against', () => {
     expect(visitToCompare(visits, visits[1])?.id).toBe('new');
     expect(earlierReadings({ readings, visits }, visits[3]).map(({ visit: of }) => of)).toEqual(['winter']);
   });
-  test('is none on a first visit, and never a later one', () => {
+  test('does not exist on a first visit, and is never a later one', () => {
     expect(visitToCompare(visits, visits[0])).toBeNull();
     expect(visitToCompare(visits, undefined)).toBeNull();
     expect(earlierReadings({ readings, visits }, visits[0])).toEqual([]);

@@ -6,7 +6,7 @@ import { factError } from './wrong-fact';
 
 const problemAt = (path: FactPath, value: unknown) => factError(factAt(path), value);
 
-test('what every fact is assumed to be is never wrong', () => {
+test('the assumption of every fact is valid', () => {
   for (const { path, fact } of ALL_FACTS) expect([path, factError(fact, fact.assumed)]).toEqual([path, null]);
 });
 
@@ -31,7 +31,7 @@ test.each([
   expect(problemAt(path, value)).toEqual({ at, error: expect.stringMatching(error) });
 });
 
-test('a table names the cell, and two rows that may not be alike', () => {
+test('a table names the cell, and two rows that must differ', () => {
   const tables = ALL_FACTS.flatMap(({ path, fact }) => (fact.kind === 'table' ? [{ path, fact }] : []));
   expect(tables.length).toBeGreaterThan(1);
   for (const { path, fact } of tables) {
@@ -47,7 +47,7 @@ test('a table names the cell, and two rows that may not be alike', () => {
   }
 });
 
-test('whatever comes in, the border says the same as core, with the way to it, and neither throws', () => {
+test('for any input, the schema agrees with core, gives the path, and neither throws', () => {
   const path = fc.constantFrom(...ALL_FACTS.map((each) => each.path));
   const value = fc.oneof(fc.anything(), fc.constantFrom(...ALL_FACTS.map(({ fact }) => fact.assumed as unknown)));
   fc.assert(

@@ -4,7 +4,7 @@ import type { Moment } from '../control/moment';
 import { hasNoFaults, type Scenario } from '../control/scenario';
 import type { Facts } from '../job/document';
 import { memoize, once } from '../units/once';
-import { type StatesByCall, statesByCall } from '../wiring/behaviour';
+import { type StatesByCall, statesByCall } from '../wiring/behavior';
 import { asPlannedState, type WiringState, withScenario } from '../wiring/state';
 import { memoizeByFacts } from './memoize-by-facts';
 import { type Wires, wiresOf } from './wires';

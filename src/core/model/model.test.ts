@@ -25,7 +25,7 @@ test('the same facts give the same model; another object or another scenario giv
   expect(jobModel(facts, withCondition('board-lockout'))).toBe(jobModel(facts, withCondition('board-lockout')));
 });
 
-test('nothing is worked out before it is asked for, and nothing twice', () => {
+test('nothing is computed before it is needed, and nothing twice', () => {
   const model = fresh();
   expect(model.worked()).toEqual({ plans: 0, solutions: 0 });
   const first = model.state(DEFAULT_MOMENT);
@@ -40,7 +40,7 @@ test('nothing is worked out before it is asked for, and nothing twice', () => {
   expect(findingsOf(model)).toBe(findingsOf(model));
 });
 
-describe('how many solutions a page asks for', () => {
+describe('how many solutions a page needs', () => {
   /** Distinct sets of signals of a job's calls, times the rounds in which its coils settle: three, seldom four. */
   const ALL_CALLS = 8 * 4;
   const solutionsOf = (work: (model: ReturnType<typeof fresh>) => unknown) => {
@@ -74,12 +74,12 @@ describe('how many solutions a page asks for', () => {
       4,
     ));
 
-  test('Startup: every call once at the temperature that was read, beside the suspects of a reading that is off', () => {
+  test('Startup: every call once at the temperature read, plus the suspects of a reading that is off', () => {
     expect(solutionsOf((model) => startupOf(model, [], DEFAULT_MOMENT))).toBeLessThanOrEqual(ALL_CALLS);
     expect(solutionsOf((model) => startupOf(model, readings, DEFAULT_MOMENT))).toBeLessThanOrEqual(ALL_CALLS);
   });
 
-  test('a second degree costs no more than what the weather moves', () => {
+  test('a second temperature costs only what the weather changes', () => {
     const model = fresh();
     model.states(DEFAULT_MOMENT);
     const before = model.worked().solutions;
@@ -98,7 +98,7 @@ describe('how many solutions a page asks for', () => {
 describe('a scenario', () => {
   const facts = assumedFacts();
 
-  test('is accepted by wires, ladder, ruler and air alike', () => {
+  test('applies to wires, ladder, ruler and air alike', () => {
     const moment = { ...DEFAULT_MOMENT, call: 'heat-aux' as const };
     const noWhite = jobModel(facts, withFault('open:thermostat-cable/white'));
     const state = noWhite.state(moment);
@@ -113,7 +113,7 @@ describe('a scenario', () => {
     expect(rulerSentence(facts, state, moment).text).toMatch(/heat pump alone/);
   });
 
-  test('never moves what a reading is judged by', () => {
+  test('never changes what a reading is judged by', () => {
     const judged = startupOf(jobModel(facts), readings, DEFAULT_MOMENT);
     const tried = startupOf(jobModel(facts, withFault('open:contactor')), readings, DEFAULT_MOMENT);
     expect(tried.flatMap(({ items }) => items.map(({ key, verdict }) => [key, verdict]))).toEqual(
@@ -121,7 +121,7 @@ describe('a scenario', () => {
     );
   });
 
-  test('of two faults does what both do', () => {
+  test('with two faults does what both do', () => {
     const both = jobModel(facts, withFault('open:thermostat-cable/yellow', 'open:thermostat-cable/white'));
     const { energized } = both.state({ ...DEFAULT_MOMENT, call: 'heat-aux' });
     expect([energized.has('contactor'), energized.has('heat bank 1'), energized.has('blower relay')]).toEqual([
@@ -132,7 +132,7 @@ describe('a scenario', () => {
   });
 });
 
-test('the fault table takes what may be posted to a worker: facts and a moment', () => {
+test('a worker can build the fault table from cloneable input: facts and a moment', () => {
   const sensed = { ...SAMPLES[1]!.facts };
   const posted = structuredClone({ facts: sensed, moment: DEFAULT_MOMENT });
   const rows = faultTable(posted.facts, jobModel(posted.facts).wall, posted.moment);

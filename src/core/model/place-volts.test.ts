@@ -8,7 +8,7 @@ import { placeVolts } from './place-volts';
 const facts = SAMPLES.find(({ id }) => id === 'quarry-bench')!.facts;
 const at = (call: 'off' | 'heat-1' | 'heat-aux') => ({ ...DEFAULT_MOMENT, call });
 
-test('what a call makes live is not what is live anyway', () => {
+test('what a call makes live excludes what is live anyway', () => {
   const model = jobModel(facts);
   const rest = model.state(at('off'));
   const called = calledTerminals(model.state(at('heat-1')), rest);
@@ -17,7 +17,7 @@ test('what a call makes live is not what is live anyway', () => {
   expect(calledTerminals(rest, rest).size).toBe(0);
 });
 
-test('terminal by terminal: volts to its common, and what was read of it under this call alone', () => {
+test('terminal by terminal: volts to its common, and what was read there on this call only', () => {
   const model = jobModel(facts);
   const reading = takenReading({
     id: 'a',
@@ -39,7 +39,7 @@ test('terminal by terminal: volts to its common, and what was read of it under t
   expect(row('heat-1')).toMatchObject({ isHot: false, read: null });
 });
 
-test('every terminal but the commons is there, each with the common it is read to', () => {
+test('every terminal but the commons is listed, each with the common it is read to', () => {
   const harness = jobModel(facts).planned;
   const places = placeVolts(facts, harness, jobModel(facts).state(at('heat-1')), []);
   expect(places.map(({ device }) => device)).toEqual(harness.devices.map(({ id }) => id));

@@ -37,8 +37,8 @@ const isOnItsOwnSupply = ({ furnace }: Facts, node: string) =>
   furnace.burnerControl === 'own-transformer' &&
   /^(furnace\.T[12]|isolation-relay\.[12])$/.test(node);
 
-describe('what was predicted before is predicted now, but for the mends', () => {
-  test.each(before.map((job) => [job.id, job] as const))('%s: every terminal in every call', (id, job) => {
+describe('earlier predictions hold, except for the fixes', () => {
+  test.each(before.map((job) => [job.id, job] as const))('%s: every terminal on every call', (id, job) => {
     const facts = factsOf(id);
     const model = jobModel(facts);
     const off: string[] = [];
@@ -65,7 +65,7 @@ describe('what was predicted before is predicted now, but for the mends', () => 
   });
 
   test.each(before.map((job) => [job.id, job] as const))(
-    '%s: the clamp at every place, the startup’s aims',
+    '%s: the clamp at every place, and startup’s expectations',
     (id, job) => {
       const facts = factsOf(id);
       const model = jobModel(facts);
@@ -113,28 +113,28 @@ const volts = (facts: Facts, mark: string, meter: 'high' | 'low', call: CallId =
   return read.kind === 'number' ? read : { value: NaN, spread: [NaN, NaN] };
 };
 
-describe('a ghost', () => {
+describe('ghost voltage', () => {
   const cold: Facts = { ...base, outdoorUnit: { ...base.outdoorUnit, stripsInDefrost: false } };
 
-  test('a terminal that nothing ties down may read anything up to half the supply, and nothing by low impedance', () => {
+  test('a terminal that nothing ties down may read up to half the supply, and zero at low impedance', () => {
     const { spread } = volts(cold, 'W-out', 'high');
     expect(spread[0]).toBe(0);
     expect(spread[1]).toBeGreaterThan(12);
     expect(volts(cold, 'W-out', 'low').value).toBeLessThan(0.1);
   });
 
-  test('a terminal that its coil ties to C has no ghost; one that is fed stays by low impedance', () => {
+  test('a terminal tied to C by its coil has no ghost voltage; a powered one keeps its volts at low impedance', () => {
     expect(volts(base, 'Y', 'high').spread).toEqual([volts(base, 'Y', 'high').value, volts(base, 'Y', 'high').value]);
     const hot = volts(base, 'Y', 'high', 'heat-1').value;
     expect(hot).toBeGreaterThan(20);
     expect(hot - volts(base, 'Y', 'low', 'heat-1').value).toBeLessThan(0.3);
   });
 
-  test('a broken Y floats at the unit’s end no more than its coil lets it', () => {
+  test('a broken Y floats at the unit only as far as its coil allows', () => {
     expect(volts(base, 'Y', 'high', 'heat-1', withFault('open:outdoor-cable/yellow')).value).toBeLessThan(0.1);
   });
 
-  test('startup takes a ghost for what it is, and asks which setting the meter was on', () => {
+  test('startup recognizes a ghost voltage, and asks for the meter setting', () => {
     const item = startupOf(jobModel(cold), [], DEFAULT_MOMENT)
       .flatMap(({ items }) => items)
       .find(({ key }) => key === 'defrost/volts-outdoor-unit-W')!.item;
@@ -150,7 +150,7 @@ describe('a ghost', () => {
   });
 });
 
-describe('one thing read has one key', () => {
+describe('one measurement, one key', () => {
   const reading = (item: string, value: number, place: string | null = null) => ({
     ...(SAMPLES[1]!.readings[0] as TakenReading),
     id: `${item} ${place}`,
@@ -160,13 +160,13 @@ describe('one thing read has one key', () => {
     replaces: null,
   });
 
-  test('strip volts, whichever page they were entered on', () => {
+  test('strip volts, from whichever page', () => {
     const { volts: key } = stripKeys(base);
     for (const old of ['strips/volts', 'heat-aux/strip-volts', 'emergency/strip-volts'])
       expect(observedNow(base, [reading(old, 231)]).get(key)?.value).toBe(231);
   });
 
-  test('the main feed of a kit with one circuit is that circuit, blower in the clamp, in the call that it was read in', () => {
+  test('the main feed of a kit with one circuit is that circuit, blower in the clamp, on the call it was read in', () => {
     const now = observedNow(base, [reading('strips/amps-main', 42, 'emergency')]);
     expect(now.get('emergency/amps-1')).toMatchObject({ value: 42, place: 'with-blower' });
     const two = SAMPLES[1]!.facts;
@@ -186,7 +186,7 @@ describe('one thing read has one key', () => {
     expect([key(base, 'Y'), key(two, 'Y1')]).toEqual(['heat/volts-outdoor-unit-Y', 'heat/volts-outdoor-unit-Y']);
   });
 
-  test('every key can be kept: it is one that a reading may have', () => {
+  test('every key is valid as a reading’s key', () => {
     for (const { facts } of [...SAMPLES, { facts: base }])
       for (const { key } of startupOf(jobModel(facts), [], DEFAULT_MOMENT).flatMap(({ items }) => items))
         expect([key, readingSchema.isValidSync({ ...SAMPLES[1]!.readings[0]!, item: key })]).toEqual([key, true]);
@@ -197,7 +197,7 @@ describe('what is seen', () => {
   const seen = (scenario: Scenario, observable: Observable, facts = base) =>
     readsAsFound(jobModel(facts, scenario), DEFAULT_MOMENT, { call: 'heat-1', observable });
 
-  test('a blank display, a contactor, and a call that is blind on batteries', () => {
+  test('a blank display, a contactor, and a call that is not visible on batteries', () => {
     const offC = withFault('open:thermostat-cable/blue');
     expect(seen(NO_FAULTS, { kind: 'display', of: 'thermostat' })).toEqual({ kind: 'word', word: 'alive' });
     expect(seen(offC, { kind: 'display', of: 'thermostat' })).toEqual({ kind: 'word', word: 'blank' });
@@ -209,7 +209,7 @@ describe('what is seen', () => {
     });
   });
 
-  test('motor amps are nought where the compressor is out, and what the plate allows where it runs', () => {
+  test('motor amps are zero with the compressor off, and within the plate with it running', () => {
     expect(seen(withFault('open:contactor'), { kind: 'motor-amps', of: 'compressor' })).toMatchObject({ value: 0 });
     expect(seen(NO_FAULTS, { kind: 'motor-amps', of: 'compressor' })).toMatchObject({ kind: 'unknown' });
     expect(seen(NO_FAULTS, { kind: 'motor-amps', of: 'compressor' }, SAMPLES[1]!.facts)).toMatchObject({
@@ -217,7 +217,7 @@ describe('what is seen', () => {
     });
   });
 
-  test('pressures, times and ohms say what they can, and what is missing where they cannot', () => {
+  test('pressures, times and ohms give what they can, and say what is missing', () => {
     expect(seen(NO_FAULTS, { kind: 'pressure', at: 'static' })).toMatchObject({ kind: 'unknown' });
     expect(seen(NO_FAULTS, { kind: 'pressure', at: 'manifold' })).toMatchObject({ value: 3.5 });
     expect(seen(NO_FAULTS, { kind: 'time', of: 'switches' })).toMatchObject({ value: 60 });

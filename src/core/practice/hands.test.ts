@@ -50,7 +50,7 @@ describe('two probes', () => {
     other: fc.nat(),
   });
 
-  test('read something between any two points of a place, either way about, and what is read is what the house says', () => {
+  test('read between any two points of a place, in either order, and the reading is what the house gives', () => {
     fc.assert(
       fc.property(held, ({ round, spot, by, one, other }) => {
         const bench = benchOf(round);
@@ -82,7 +82,7 @@ describe('two probes', () => {
     );
   }, 60_000);
 
-  test('to its own common a terminal is the reading that the diagnosis knows', () => {
+  test('to its own common, a terminal gives the reading that the diagnosis knows', () => {
     const bench = benchOf(roundById('ghost-volts'));
     const meter = (red: string, black: string) =>
       ({
@@ -97,7 +97,7 @@ describe('two probes', () => {
     expect(act(bench, rig, meter('Y', 'nowhere'))).toMatchObject({ ok: false });
   });
 
-  test('ohms with anything live end the round; what is not at hand cannot be read', () => {
+  test('ohms with anything live end the round; what is not accessible cannot be read', () => {
     const bench = benchOf(roundById('dead-thermostat'));
     const ohms = {
       kind: 'meter',
@@ -110,7 +110,7 @@ describe('two probes', () => {
     expect(done(bench, [...at('indoors'), { kind: 'isolate' }, ohms]).evidence).toHaveLength(1);
   });
 
-  test('no line stands for what two probes read', () => {
+  test('a reading between two probes is not shown as a line of the list', () => {
     const round = roundById('half-a-kit');
     const bench = benchOf(round);
     const view = roundView(round, bench, done(bench, at('indoors')));
@@ -129,7 +129,7 @@ describe('the thermostat of a round', () => {
   };
 
   test.each(ROUNDS.map((round) => [round.id, round] as const))(
-    '%s: of what its menus show, only what is wrong differs from the card, and the look there says the same',
+    '%s: of what its menus show, only the fault differs from the card, and looking there says the same',
     (_, round) => {
       const bench = benchOf(round);
       const { face, wanted, entryOf } = bench.wall();
@@ -143,7 +143,7 @@ describe('the thermostat of a round', () => {
     },
   );
 
-  test('a setting is read at its entry, and nowhere else', () => {
+  test('a setting is read at its own entry and nowhere else', () => {
     const round = roundById('lockout-hole');
     const bench = benchOf(round);
     const look = { kind: 'probe', id: 'settings/compressor-lockout' } as const;
@@ -165,13 +165,13 @@ describe('the thermostat of a round', () => {
     });
   });
 
-  test('what is saved and not in force says so', () => {
+  test('a saved setting that is not in effect says so', () => {
     const bench = benchOf(roundById('not-activated'));
     const rig = through(bench, bench.wall().entryOf.get('active')!);
     expect(thermostatMenu(bench.wall(), rig.face)).toMatchObject({ entry: { standing: 'saved' } });
   });
 
-  test('who reaches for the keys of one without power sees that, once, and gets no further', () => {
+  test('a thermostat without power can be tried once, shows that, and allows no more', () => {
     const bench = benchOf(roundById('dead-thermostat'));
     const enter = { kind: 'keys', key: 'enter' } as const;
     const rig = done(bench, [enter]);
@@ -180,7 +180,7 @@ describe('the thermostat of a round', () => {
     expect(act(bench, rig, enter)).toMatchObject({ ok: false });
   });
 
-  test('whatever controller hangs there, what is in force is right but for what is wrong', () => {
+  test('whatever controller it is, what is in effect is right except for the fault', () => {
     const walls = SHIPPED_PROFILES.filter(({ role }) => role === 'thermostat');
     for (const profile of walls)
       for (const round of ROUNDS.filter(({ id }) => /droop|o-for-b|hole|fossil/.test(id))) {
@@ -195,7 +195,7 @@ describe('the thermostat of a round', () => {
   });
 });
 
-test('acts come in from outside as they are, and nothing else does', () => {
+test('actions are accepted unchanged from outside, and nothing else is', () => {
   const meter = {
     kind: 'meter',
     red: { device: 'thermostat', mark: 'R' },

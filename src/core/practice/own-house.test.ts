@@ -16,7 +16,7 @@ const NAMED: readonly (readonly [FactPath, unknown])[] = [
   ],
 ];
 
-test('nothing of its people is in a house for practice, and the rest is as it was', () => {
+test('a practice house contains nothing personal, and is otherwise unchanged', () => {
   const { facts } = SAMPLES[3]!;
   const named = NAMED.reduce((before, [path, value]) => withFact(before, path, value), facts);
   const copy = withoutNames(named);

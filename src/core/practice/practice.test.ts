@@ -19,7 +19,7 @@ const done = (bench: Parameters<typeof act>[0], acts: readonly Parameters<typeof
   }, beginRound(bench));
 
 test.each(ROUNDS.map((round) => [round.id, round] as const))(
-  '%s is solved by the diagnosis, through the acts that a person has',
+  '%s is solved by the diagnosis, through the actions that a person has',
   (_, round) => {
     const rig = solveRound(benchOf(round));
     expect(rig.end).toMatchObject({ kind: 'named', isRight: true });
@@ -29,7 +29,7 @@ test.each(ROUNDS.map((round) => [round.id, round] as const))(
   },
 );
 
-test('a class that has the same seed has the same round', () => {
+test('a class with the same seed has the same round', () => {
   const round = roundById('half-a-kit');
   const readings = [1, 1, 2].map((seed) =>
     solveRound(benchOf(round, clinics(round), seed)).evidence.map(({ answer }) => answer),
@@ -38,7 +38,7 @@ test('a class that has the same seed has the same round', () => {
   expect(readings[2]).not.toEqual(readings[0]);
 });
 
-describe('what is not safe ends the round, with what would have come of it', () => {
+describe('an unsafe action ends the round, and shows what would have happened', () => {
   const bench = benchOf(roundById('one-live-leg'));
   const { probes } = bench.clinic.table;
 
@@ -51,7 +51,7 @@ describe('what is not safe ends the round, with what would have come of it', () 
       { kind: 'probe', id: probe.id },
     ]);
 
-  test('hands in before everything is proved dead', () => {
+  test('hands in before everything is verified dead', () => {
     const dead = probes.find(({ kind, place }) => kind === 'dead' && place === 'indoors')!;
     const rig = done(bench, [{ kind: 'walk', to: 'indoors' }, { kind: 'open' }, { kind: 'probe', id: dead.id }]);
     expect(rig.end).toMatchObject({ kind: 'unsafe', words: expect.stringMatching(/verified dead/) });
@@ -63,19 +63,19 @@ describe('what is not safe ends the round, with what would have come of it', () 
     expect(rig.end).toMatchObject({ kind: 'unsafe', words: expect.stringMatching(/line voltage/) });
   });
 
-  test('a clamp around a conductor ends nothing: Startup orders it', () => {
+  test('a clamp around a conductor ends nothing: Startup asks for it', () => {
     const clamps = probes.filter(({ kind, of }) => kind === 'live' && /amps$/.test(of.observable.kind));
     expect(clamps.length).toBeGreaterThan(1);
     for (const clamp of clamps) expect([clamp.id, readLive(clamp).end]).toEqual([clamp.id, null]);
   });
 
-  test('a limit that is bridged, a jumper that is left in', () => {
+  test('a limit that is bypassed, a jumper left in', () => {
     for (const shortcut of ['bypass-limit', 'leave-jumper'] as const)
       expect(done(bench, [{ kind: 'shortcut', shortcut }]).end).toMatchObject({ kind: 'unsafe' });
   });
 });
 
-describe('what cannot be done as things stand costs nothing, and says why', () => {
+describe('an impossible action costs nothing, and says why', () => {
   const bench = benchOf(roundById('half-a-kit'));
   const at = (place: string, kind: string) =>
     bench.clinic.table.probes.find((probe) => probe.place === place && probe.kind === kind && probe.needsPanel)!;
@@ -95,7 +95,7 @@ describe('what cannot be done as things stand costs nothing, and says why', () =
     expect(acted).toMatchObject({ ok: false, why: expect.stringMatching(why) });
   });
 
-  test('a compressor that waits out its minimum off', () => {
+  test('a compressor in its minimum off time', () => {
     const running = bench.clinic.table.probes.find(
       ({ of, kind, place }) =>
         of.call === 'heat-1' && kind === 'look' && of.observable.kind === 'seen' && place === 'outdoors',
@@ -115,10 +115,10 @@ describe('what cannot be done as things stand costs nothing, and says why', () =
   });
 });
 
-describe('a win needs evidence', () => {
+describe('winning needs evidence', () => {
   const round = roundById('one-live-leg');
 
-  test('the right name without a reading is a guess, another one is wrong', () => {
+  test('the right name without a reading is a guess, another name is wrong', () => {
     const bench = benchOf(round);
     const named = (causes: readonly string[]) =>
       scoreRound(bench, done(bench, [{ kind: 'name', causes }]), benchOf(round)).result;
@@ -129,7 +129,7 @@ describe('a win needs evidence', () => {
     ]);
   });
 
-  test('the best line is as good as itself; a reading that tells nothing is counted, and the replay says what would', () => {
+  test('the best sequence matches its own score; an uninformative reading is counted, and the replay shows a better one', () => {
     const bench = benchOf(round);
     const best = solveRound(bench);
     expect(scoreRound(bench, best, benchOf(round))).toMatchObject({
@@ -156,7 +156,7 @@ describe('a win needs evidence', () => {
   });
 });
 
-test('an endless round is the same for the same seed, and has something of its house wrong', () => {
+test('an endless round is the same for the same seed, and has something wrong from its own house', () => {
   const house = roundById('lockout-hole');
   const clinic = clinics(house);
   const seeds = Array.from({ length: 40 }, (_, seed) => endlessRound(house, clinic, seed).causes[0]!);
@@ -192,13 +192,13 @@ test.each(houses.map((house) => [house.id, house] as const))(
   },
 );
 
-describe('where two beliefs meet, the house is one on which the habit fails', () => {
+describe('where two beliefs disagree, the house is one on which the habit fails', () => {
   const answers = (id: string, ...probes: readonly string[]) => {
     const { clinic, world } = benchOf(roundById(id));
     return probes.map((probe) => world.answer(clinic.table.probeById(probe)!));
   };
 
-  test('a lockout holds the strips with the compressor dead; emergency heat goes round it', () => {
+  test('a lockout keeps the strips off with the compressor dead; emergency heat ignores it', () => {
     const [held, round] = answers(
       'locked-out-and-dead',
       'heat-aux/volts-air-handler-W1',
@@ -208,7 +208,7 @@ describe('where two beliefs meet, the house is one on which the habit fails', ()
     expect(round).toBeGreaterThan(20);
   });
 
-  test('one feed reads as a good kit does, the other nothing', () => {
+  test('one circuit reads like a good kit, the other zero', () => {
     const [one, other] = answers('one-feed-clamped', 'heat-aux/amps-1', 'heat-aux/amps-2');
     expect(one).toBeGreaterThan(15);
     expect(other).toBeLessThan(1);

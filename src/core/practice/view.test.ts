@@ -14,7 +14,7 @@ const clinic = contextOfRound(round);
 const bench = benchOfRound(round, clinic, 5);
 const acts = solveRound(bench).done.map((done) => done.act);
 
-test('whatever the best line reads stands among what can be seen where and when it reads it', () => {
+test('every reading of the best sequence is available where and when it takes it', () => {
   let rig = beginRound(bench);
   for (const what of acts) {
     const before = roundView(round, bench, rig);
@@ -39,7 +39,7 @@ test('whatever the best line reads stands among what can be seen where and when 
   expect(over.truth[0]!.fix).not.toBe('');
 });
 
-test('a round under way tells nothing of what is wrong', () => {
+test('a round in progress reveals nothing of the fault', () => {
   const view = JSON.stringify(roundView(round, bench, beginRound(bench)));
   expect(roundOver(round, bench, bench, beginRound(bench))).toBeNull();
   for (const id of round.causes) {
@@ -59,7 +59,7 @@ test('the ladder holds every round once', () => {
   expect([...ids].sort()).toEqual(ROUNDS.map(({ id }) => id).sort());
 });
 
-test('an address names a round of the list with a whole number, or none', () => {
+test('an address names a listed round with a whole number, or none', () => {
   expect(chosenRound('droop', '12', true)).toEqual({ round: 'droop', seed: 12, isEndless: true });
   for (const seed of ['', '0', '-1', '1.5', '1e3', '1000000', ' 1'])
     expect(chosenRound('droop', seed, false)).toBeNull();
@@ -82,7 +82,7 @@ const played = (change: Partial<Played>): Played => ({
   ...change,
 });
 
-test('how somebody stands: what was found at least once, how fast, what told nothing, what is weak', () => {
+test('a player’s standing: what was found at least once, how fast, what told nothing, what is weak', () => {
   const progress = progressOf([
     played({}),
     played({ id: 'b' }),
@@ -115,13 +115,13 @@ test('counts never exceed what was played', () => {
   );
 });
 
-test('what was played comes out as CSV, disarmed', () => {
+test('played rounds export as CSV, disarmed', () => {
   const lines = practiceCsv([played({ title: '=1+1' })]).split('\r\n');
   expect(lines[0]).toContain('best line seconds');
   expect(lines[1]).toBe(`2026-11-27T08:00:00Z,"'=1+1",1,no,found,600,300,6,3,2`);
 });
 
-test('what two places know of is counted once, and the crew’s rounds come out by person', () => {
+test('a round known in two places counts once, and the crew’s rounds are listed by person', () => {
   const [early, late] = [played({ id: 'x', at: '2026-11-26T08:00:00Z' }), played({ id: 'y' })];
   expect(playedInAll([late], [early, late]).map(({ id }) => id)).toEqual(['x', 'y']);
   const people = [{ personId: 'p', name: '=Ana', played: [early] }];

@@ -45,7 +45,7 @@ test.each(SAMPLES.map((sample) => [sample.id, sample] as const))(
   },
 );
 
-test('two have something to find: lockouts that do not meet, and W-out landed in dual fuel with the interlock’s lead off', () => {
+test('two have something to find: lockouts with a gap, and W-out landed on dual fuel without its interlock', () => {
   const found = SAMPLES.map(({ facts, readings }) =>
     findingsOf(facts, readings)
       .filter(({ severity }) => severity !== 'advice')
@@ -66,7 +66,7 @@ test('two have something to find: lockouts that do not meet, and W-out landed in
   ]);
 });
 
-test('their numbers hang together: the heat pump balances between design and no-load, the kit covers design', () => {
+test('their figures agree: the balance point lies between design and no-load, the kit covers design', () => {
   for (const { facts } of SAMPLES) {
     const { thermalBalanceF, requiredKW } = jobBalance(facts);
     expect(thermalBalanceF).toBeGreaterThan(facts.house.designOutdoorF);
@@ -76,7 +76,7 @@ test('their numbers hang together: the heat pump balances between design and no-
   }
 });
 
-test('a proved job has gone through every step on the list of its visit', () => {
+test('a proved job has gone through every step of its visit', () => {
   const { facts, readings } = SAMPLES[2]!;
   const steps = forVisit(startupOf(jobModel(facts), readings, DEFAULT_MOMENT), 'new');
   const ids = steps.map(({ step }) => step.id);
@@ -84,7 +84,7 @@ test('a proved job has gone through every step on the list of its visit', () => 
   expect(steps.filter(({ items }) => items.some(({ reading }) => reading === undefined))).toEqual([]);
 });
 
-test('customers and ids are each sample’s own', () => {
+test('customers and ids are unique to each sample', () => {
   const customers = SAMPLES.map(({ facts }) => facts.site.customer);
   expect(new Set(customers).size).toBe(SAMPLES.length);
   expect(new Set(SAMPLES.map(({ fileId }) => fileId)).size).toBe(SAMPLES.length);

@@ -15,19 +15,19 @@ const house = (more: Partial<Facts['service']> = {}, load: Partial<Facts['load']
 };
 const amps = (facts: Facts, id: string) => serviceLoad(facts).states.find((state) => state.id === id)!.amps;
 
-test('27.4 kVA of other load, 14.4 kW of strips, 4.35 kVA of motors: 143.8 A; a bank of 4.8 kW held out: 123.8 A', () => {
+test('27.4 kVA of other load, 14.4 kW of strips, 4.35 kVA of motors: 143.8 A; with a 4.8 kW bank locked out: 123.8 A', () => {
   expect(generalDemandVA(27_400)).toBeCloseTo(15_760, 6);
   expect(amps(house(), 'all')).toBeCloseTo(143.79, 2);
   expect(amps(house(), 'without-2')).toBeCloseTo(123.79, 2);
 });
 
-test('held out beside the compressor, the strips alone are the most that is left', () => {
+test('if the strips are locked out with the compressor on, the strips alone are the largest load', () => {
   const facts = house();
   const blower = facts.airHandler.blowerAmps * 240;
   expect(amps(facts, 'emergency')).toBeCloseTo(serviceAmps(15_760 + 14_400 + blower, 240), 6);
 });
 
-test('the main breaker decides, and is asked for where it is not read', () => {
+test('the main breaker decides, and is asked for if not read', () => {
   const carried = (mainAmps: number | null) =>
     serviceLoad(house({ mainAmps })).states.map(({ isCarried }) => isCarried);
   expect(carried(150)).toEqual([true, true, true]);
@@ -36,7 +36,7 @@ test('the main breaker decides, and is asked for where it is not read', () => {
   expect(serviceLoad(house({ mainAmps: null })).missing[0]).toMatch(/^Main breaker size not entered/);
 });
 
-test('added up line by line: floor, circuits, appliances; what is not typed as a number counts for nothing', () => {
+test('added line by line: floor, circuits, appliances; text that is not a number counts as zero', () => {
   const { other, otherVA, missing } = serviceLoad(
     house(
       {
@@ -58,7 +58,7 @@ test('added up line by line: floor, circuits, appliances; what is not typed as a
   expect(missing).toEqual([]);
 });
 
-test('what is missing is said', () => {
+test('what is missing is reported', () => {
   const { missing } = serviceLoad(house({ otherKVA: null, motorKVA: null, mainAmps: null }));
   expect(missing.map((line) => line.split(':')[0])).toEqual([
     'Main breaker size not entered. Read it off the handle. Until then the service cannot be checked.',
@@ -68,7 +68,7 @@ test('what is missing is said', () => {
   ]);
 });
 
-test('more of anything is never fewer amps, and the rest never counts in full', () => {
+test('more of anything never means fewer amps, and the remainder never counts in full', () => {
   const kVA = fc.double({ min: 0, max: 100, noNaN: true });
   fc.assert(
     fc.property(kVA, kVA, (one, other) => {

@@ -9,7 +9,7 @@ const facts = (...changes: readonly [FactPath, unknown][]): Facts =>
   changes.reduce((before, [path, value]) => withFact(before, path, value), assumedFacts());
 const job = (...changes: readonly [FactPath, unknown][]) => ({ facts: facts(...changes), confirmed: NOBODY });
 
-test('questions that hang on an answer are asked only after it', () => {
+test('questions that depend on an answer are asked only after it', () => {
   expect(questionsOf(job())).not.toContain('talk.wakeHour');
   expect(questionsOf(job(['talk.schedule', 'night']))).toEqual(
     expect.arrayContaining(['talk.wakeHour', 'talk.setbackF']),
@@ -30,7 +30,7 @@ test('each answer shows what it sets, and the one given is marked', () => {
   ]);
 });
 
-test('what is shown for an answer is what comes of giving it', () => {
+test('what is shown for an answer is what it does', () => {
   for (const path of questionsOf(job()))
     for (const { isCurrent, sets } of answerEffects(job(), path)) {
       if (!isCurrent) continue;
@@ -40,13 +40,13 @@ test('what is shown for an answer is what comes of giving it', () => {
     }
 });
 
-test('a setting that an answer takes away is not named for it', () => {
+test('a setting that an answer removes is not listed for it', () => {
   const [steady, night] = answerEffects(job(), 'talk.schedule');
   expect(steady!.sets.map(({ id }) => id)).not.toContain('wake-time');
   expect(night!.sets.map(({ id }) => id)).toContain('wake-time');
 });
 
-test('a scale of many answers shows only the one given', () =>
+test('a scale with many answers shows only the one given', () =>
   expect(answerEffects(job(['talk.schedule', 'night']), 'talk.wakeHour')).toEqual([
     { answer: '6:30 AM', isCurrent: true, sets: [expect.objectContaining({ id: 'wake-time', words: '6:30 AM' })] },
   ]));

@@ -40,15 +40,15 @@ const anyAnswers = fc
   )
   .map((changes) => changes.reduce((before, [path, value]) => withFact(before, path, value), assumedFacts()));
 
-describe('the catalogue', () => {
-  test('ids are unique, and every setting stands in one family', () => {
+describe('the catalog', () => {
+  test('ids are unique, and every setting is in one family', () => {
     expect(SETTINGS.map(({ id }) => id)).toEqual(SETTING_IDS);
     expect(new Set(SETTING_IDS).size).toBe(SETTING_IDS.length);
     expect(SETTING_FAMILIES.flatMap(({ settings }) => settings)).toEqual(SETTINGS);
   });
 
   test.each(SETTINGS.map((setting) => [setting.id, setting] as const))(
-    '%s says what it is, and hangs on earlier ones only',
+    '%s says what it is, and depends on earlier ones only',
     (id, setting) => {
       expect(setting.meaning).toMatch(/\.$/);
       expect(setting.decidedBy).not.toBe('');
@@ -58,7 +58,7 @@ describe('the catalogue', () => {
     },
   );
 
-  test('what the field asks for is all there', () => {
+  test('every setting the field asks for is there', () => {
     expect(SETTINGS.map(({ id }) => id)).toEqual(
       expect.arrayContaining(
         'system-type compressor-stages reversing-valve backup-source backup-with-heat-pump backup-control aux-and-emergency outdoor-source compressor-lockout aux-lockout droop upstage-time aux-on-point aux-off-point compressor-cycles backup-cycles compressor-min-off fan-in-heat strips-in-defrost adaptive-recovery changeover deadband heat-setpoint-most cool-setpoint-least lock temperature-offset filter-reminder schedule outage-restart sensing-place kit-size external-static airflow-strips defrost-interval defrost-start defrost-stop emergency-on-fault control-mode fan-after-heat fan-after-cool response humidifier-reminder lamp-reminder reminder-basis outdoor-sensor-use power-up-hold second-stage-least board-backup-delay test-heat-most test-cool-least adaptive-capacity accelerated-capacity blower-when-satisfied blower-in-defrost blower-hold low-ambient-cut-out learning-shift guard-start-volts guard-delay screen'.split(
@@ -69,7 +69,7 @@ describe('the catalogue', () => {
   });
 });
 
-describe('every value worked out', () => {
+describe('every calculated value', () => {
   /** Settings with an impossible value or without a reason. */
   const bad = (of: Facts): string[] =>
     [...resolve(of).values()]
@@ -82,13 +82,13 @@ describe('every value worked out', () => {
       )
       .map(({ setting, value }) => `${setting.id}: ${value}`);
 
-  test('is one that the setting has, with a reason, for any answers and schools', () =>
+  test('is valid for its setting and has a reason, for any answers and practice options', () =>
     fc.assert(
       fc.property(anyAnswers, (of) => expect(bad(of)).toEqual([])),
       { numRuns: 150 },
     ));
 
-  test('likewise for every system that can be wired; and nothing in it contradicts', () => {
+  test('likewise for every system that can be wired, with no contradiction', () => {
     const wrong = families().flatMap(({ id, facts: of }) => [
       ...bad(of).map((what) => `${id} ${what}`),
       ...contradictions(of)
@@ -197,7 +197,7 @@ describe('what decides', () => {
     expect(absent).toMatch(/weather service/);
   });
 
-  test('the backup lockout is never left under the compressor lockout', () =>
+  test('the backup lockout never ends up below the compressor lockout', () =>
     fc.assert(
       fc.property(fc.integer({ min: 25, max: 60 }), fc.integer({ min: 20, max: 65 }), (compressorF, codeF) => {
         const settings = resolve(
@@ -216,11 +216,11 @@ describe('what decides', () => {
     ));
 });
 
-describe('chosen otherwise', () => {
+describe('a different choice', () => {
   const settings = resolve(facts());
   const droop = settings.get('droop')!;
 
-  test('the worked-out value stays beside it, with the reason', () => {
+  test('is shown next to the calculated value, with the reason', () => {
     const after = facts(
       ...changesToSet(facts(), droop, 4, 'The owner asked.').map(
         ({ path, value }) => [path, value] as [FactPath, unknown],
@@ -230,18 +230,18 @@ describe('chosen otherwise', () => {
     expect(one(after, 'aux-on-point').worked).toBe(4);
   });
 
-  test('taking the worked-out value again leaves no trace', () => {
+  test('that returns to the calculated value leaves no trace', () => {
     const before = facts(['setup.overrides', [{ setting: 'droop', value: '4', reason: 'once' }]]);
     expect(changesToSet(before, one(before, 'droop'), 2, '')).toEqual([{ path: 'setup.overrides', value: [] }]);
   });
 
-  test('a kept value that cannot be read is not used, and is said', () => {
+  test('a saved value that cannot be read is not used, and this is reported', () => {
     const before = facts(['setup.overrides', [{ setting: 'droop', value: 'lots', reason: '' }]]);
     expect(one(before, 'droop')).toMatchObject({ value: 2, from: 'worked-out' });
     expect(contradictions(before).map(({ rule }) => rule)).toContain('override-readable');
   });
 
-  test('a gate on the job that somebody confirmed is a choice; one that is only assumed is not', () => {
+  test('a confirmed lockout on the job is a choice; an assumed one is not', () => {
     const gated = facts(['thermostat.outdoorSensor', 'wired'], ['schools.auxLockout', 'code']);
     expect(isOffTheJob(one(gated, 'aux-lockout'))).toBe(true);
     expect(one(gated, 'aux-lockout', EVERYBODY)).toMatchObject({ value: null, worked: 40, from: 'chosen' });
@@ -252,7 +252,7 @@ describe('chosen otherwise', () => {
     expect([factValue(taken, 'gates.auxAboveF'), [...resolve(taken).values()].some(isOffTheJob)]).toEqual([40, false]);
   });
 
-  test('a post of an outdoor thermostat moved is that thermostat’s dial', () => {
+  test('moving an outdoor thermostat’s marker sets its dial', () => {
     const fitted = facts(['gates.outdoorThermostats', [{ bank: 0, closesBelowF: 22 }]]);
     expect(one(fitted, 'outdoor-thermostat-1')).toMatchObject({ value: 22, from: 'chosen' });
     expect(changesToSet(fitted, one(fitted, 'outdoor-thermostat-1'), 25, 'x')[0]).toEqual({
@@ -262,7 +262,7 @@ describe('chosen otherwise', () => {
   });
 });
 
-test('settings are said on either scale, differences without the 32', () => {
+test('settings are worded in either scale, differences without the 32', () => {
   const inC = (id: string, value: number | null) => inScale('C', settingWords(settingById(id)!, value));
   expect(inC('compressor-lockout', 23)).toBe('-5 °C');
   expect(inC('droop', 1.8)).toBe('1 °C');
@@ -271,7 +271,7 @@ test('settings are said on either scale, differences without the 32', () => {
 });
 
 test.each(SAMPLES.map(({ id, facts: of, confirmed }) => [id, of, confirmed] as const))(
-  'sample %s has no error among its settings',
+  'sample %s has no error in its settings',
   (_, of, confirmed) =>
     expect(contradictions(of, new Set(confirmed)).filter(({ severity }) => severity === 'error')).toEqual([]),
 );

@@ -87,7 +87,7 @@ const lived = (given: Tried): DayRun => {
 
 const has = (signals: string, signal: string) => ` ${signals} `.includes(` ${signal} `);
 
-test('energy closes, sources exclude each other, minimums hold, W-out is hot in defrost alone', () => {
+test('energy balances, sources exclude each other, minimums hold, W-out is hot in defrost only', () => {
   fc.assert(
     fc.property(tried, (given) => {
       const { facts } = ALL[given.family]!;
@@ -112,7 +112,7 @@ test('energy closes, sources exclude each other, minimums hold, W-out is hot in 
   );
 });
 
-test('emergency heat comes at every outdoor temperature, whatever the gates', () => {
+test('emergency heat runs at every outdoor temperature, whatever the lockouts', () => {
   fc.assert(
     fc.property(tried, fc.integer({ min: -30, max: 40 }), (given, leastF) => {
       const { facts } = ALL[given.family]!;
@@ -159,7 +159,7 @@ test('a lost sensor or a dead compressor never leaves a house without its backup
   );
 });
 
-test('the same gives the same to the bit', () => {
+test('equal input gives equal output to the bit', () => {
   fc.assert(
     fc.property(tried, (given) => {
       expect(lived(given)).toEqual(lived(given));

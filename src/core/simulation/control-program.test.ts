@@ -76,7 +76,7 @@ const gated = (facts: Facts): Facts => ({
   gates: { ...facts.gates, compressorBelowF: 20, auxAboveF: 45 },
 });
 
-test('in every family, call and weather a call that has stood long enough sends what the moment says', () => {
+test('in every family, call and weather, a settled call sends what the moment gives', () => {
   const wrong: unknown[] = [];
   let compared = 0;
   for (const { id, facts: of } of families())
@@ -105,7 +105,7 @@ test('a program is filled from the settings: droop, times, starts and backup', (
   );
 });
 
-test('response and power-up hold of the job reach the program that runs', () => {
+test('the job’s response and power-up delay reach the running program', () => {
   const programOf = (...overrides: readonly (readonly [setting: string, value: string])[]) => {
     const rows = overrides.map(([setting, value]) => ({ setting, value, reason: 'tried' }));
     const facts = withFact(assumedFacts(), 'setup.overrides', rows);

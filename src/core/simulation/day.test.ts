@@ -34,7 +34,7 @@ const kWh = ({ trace, stepMin }: DayRun) => (trace.kW.reduce((sum, each) => sum 
 const closes = ({ energy: { heatBtu, gainsBtu, lossBtu, storedBtu } }: DayRun) =>
   Math.abs(heatBtu + gainsBtu - lossBtu - storedBtu) / Math.max(1, Math.abs(heatBtu));
 
-test('heat in, less loss, less what is stored, is nothing: in every kind of family and weather', () => {
+test('heat in, minus loss, minus storage is zero, in every family and weather', () => {
   const all = families();
   fc.assert(
     fc.property(fc.integer({ min: 0, max: all.length - 1 }), fc.integer({ min: -10, max: 55 }), (at, meanF) => {
@@ -44,7 +44,7 @@ test('heat in, less loss, less what is stored, is nothing: in every kind of fami
   );
 });
 
-test('compressor and furnace never heat together, and the compressor keeps its minimum off', () => {
+test('compressor and furnace never heat together, and the compressor keeps its minimum off time', () => {
   const fossil = families().filter(({ facts }) => facts.system.backup === 'furnace');
   fc.assert(
     fc.property(fc.integer({ min: 0, max: fossil.length - 1 }), fc.integer({ min: -5, max: 45 }), (at, meanF) => {
@@ -70,7 +70,7 @@ test.each(holds.map(({ id, facts }) => [id, facts] as const))('%s holds its setp
   expect(Math.max(...later)).toBeLessThan(71);
 });
 
-test('a job with a hole between its lockouts grows cold in it, and nowhere else', () => {
+test('a job with a gap between its lockouts cools in the gap, and nowhere else', () => {
   const { facts } = SAMPLES.find(({ facts: each }) => jobModel(each, NO_FAULTS).crossing.gapsF.length > 0)!;
   const [[fromF, toF]] = jobModel(facts, NO_FAULTS).crossing.gapsF as [[number, number]];
   const still = (atF: number): DayRun =>
@@ -81,7 +81,7 @@ test('a job with a hole between its lockouts grows cold in it, and nowhere else'
   for (const atF of [fromF - 4, toF + 4]) expect(still(atF).trace.roomF.at(-1)!).toBeGreaterThan(65);
 });
 
-test('the same gives the same to the bit, and half the step moves a day’s energy by less than one percent', () => {
+test('equal input gives equal output to the bit, and half the step changes a day’s energy by less than one percent', () => {
   const facts = assumedFacts();
   const [once, again] = [ran(facts, asked()), ran(facts, asked())];
   expect(again).toEqual(once);
@@ -90,7 +90,7 @@ test('the same gives the same to the bit, and half the step moves a day’s ener
   expect(Math.abs(given(fine) / given(once) - 1)).toBeLessThan(0.01);
 });
 
-test('W-out is hot in defrost alone, and the house pays for it', () => {
+test('W-out is hot in defrost only, and the house supplies the heat', () => {
   const facts = assumedFacts();
   const { trace } = ran(facts, asked({ meanF: 34 }));
   expect(trace.inDefrost).toContain(true);
@@ -100,7 +100,7 @@ test('W-out is hot in defrost alone, and the house pays for it', () => {
   expect(bare.trace.heatBtuh.some((each, tick) => each < 0 && bare.trace.inDefrost[tick]!)).toBe(true);
 });
 
-test('colder days take more, an open Y leaves the house to its strips, and a day without backup grows cold', () => {
+test('colder days use more, an open Y leaves the house to its strips, and a day without backup cools', () => {
   const facts = assumedFacts();
   const [mild, cold] = [ran(facts, asked({ meanF: 40 })), ran(facts, asked({ meanF: 10 }))];
   expect(kWh(cold)).toBeGreaterThan(kWh(mild));
@@ -112,7 +112,7 @@ test('colder days take more, an open Y leaves the house to its strips, and a day
   expect(left.trace.roomF.at(-1)!).toBeLessThan(64);
 });
 
-test('emergency heat holds the house in deep cold with the outdoor unit still', () => {
+test('emergency heat holds the house in deep cold with the outdoor unit off', () => {
   const facts = assumedFacts();
   const { trace } = ran(facts, asked({ meanF: facts.house.designOutdoorF + 15, mode: 'emergency' }));
   expect(Math.max(...trace.compressorStage)).toBe(0);

@@ -28,7 +28,7 @@ const logged = (house: HouseThermal, noiseF: number, seed = 7) => {
   });
 };
 
-test('a logged house is found again: loss within 2 %, time constant within 5 %, with noise of a logger on it', () => {
+test('a logged house is recovered: loss within 2 %, time constant within 5 %, with logger noise', () => {
   fc.assert(
     fc.property(
       fc.double({ min: 0.6, max: 1.5, noNaN: true }),
@@ -48,14 +48,14 @@ test('a logged house is found again: loss within 2 %, time constant within 5 %, 
   );
 });
 
-test('more noise, more spread; too short a file says nothing', () => {
+test('more noise, more spread; too short a file gives nothing', () => {
   const [quiet, noisy] = [0.1, 1.5].map((noiseF) => fitHouse(START, logged(START, noiseF))!);
   expect(noisy!.lossBtuhPerF.spread).toBeGreaterThan(3 * quiet!.lossBtuhPerF.spread);
   expect(fitHouse(START, logged(START, 0).slice(0, 10))).toBeNull();
   expect(fitHouse(START, [])).toBeNull();
 });
 
-test('a cool-down says the time constant that made it', () => {
+test('a cool-down gives the time constant that made it', () => {
   for (const hours of [12, 30, 60]) {
     const house = withTimeConstant(START, hours);
     expect(timeConstantH(house)).toBeCloseTo(hours, 3);
@@ -70,7 +70,7 @@ test('a cool-down says the time constant that made it', () => {
   expect(coolDownH({ fromF: 66, toF: 21, hours: 8, outdoorF: 60 }, START, 0.5)).toBeNull();
 });
 
-test('a job’s house: a logger before a cool-down, a cool-down before its kind', () => {
+test('a job’s house: a logger overrides a cool-down, a cool-down overrides the construction', () => {
   const of = (house: Partial<Facts['house']>) => {
     const facts = assumedFacts();
     return jobTimeConstant({ ...facts, house: { ...facts.house, ...house } });
@@ -85,7 +85,7 @@ test('a job’s house: a logger before a cool-down, a cool-down before its kind'
 describe('a logger’s file', () => {
   const read = (text: string) => readLoggerCsv(text);
 
-  test('times, rooms, outdoors and what ran are read; °C by its header, two stages by their figures', () => {
+  test('reads times, room, outdoor and what ran; °C by its header, two stages by their figures', () => {
     const answer = read(
       'Time,Room °C,Outdoor °C,Stage,Aux\n2026-01-14 05:00,20,-5,1,off\n2026-01-14 05:10,20.5,-5,2,on\n',
     );
@@ -111,14 +111,14 @@ describe('a logger’s file', () => {
     expect(read(text)).toEqual({ ok: false, path, error: expect.stringMatching(error) });
   });
 
-  test('whatever is thrown at it, it answers', () =>
+  test('any input gets an answer', () =>
     fc.assert(
       fc.property(fc.string({ maxLength: 300 }), (text) => {
         expect(typeof read(text).ok).toBe('boolean');
       }),
     ));
 
-  test('the heat of each line is what the sheet says of what ran', () => {
+  test('the heat of each line follows the facts of what ran', () => {
     const facts = assumedFacts();
     const line = { atMin: 0, roomF: 68, outdoorF: 17 };
     const [off, on, both] = loggedSteps(facts, [

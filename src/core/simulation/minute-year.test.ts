@@ -38,7 +38,7 @@ test.each([
   ['quarry-bench', 'sorrel-basin'],
   ['cinder-creek', 'alder-sound'],
   ['tamarack-spur', 'thistle-plain'],
-] as const)('%s in %s: without setback, droop, defrost and cycling, minutes are the hours within 3 %%', (id, where) => {
+] as const)('%s in %s: without setback, droop, defrost and cycling, minutes match hours within 3 %%', (id, where) => {
   const facts = plain(sample(id));
   const weather = climate(where);
   const { year } = minuteYear(withoutAll(jobOf(facts)), weather, 'all');
@@ -52,7 +52,7 @@ test.each([
   expect(Math.abs(year.loadBtu / hourly.loadBtu - 1)).toBeLessThan(0.005);
 });
 
-test('the reasons: frost and starts cost, a droop saves, a setback is one only where there is one', () => {
+test('the reasons: frost and starts cost, droop saves, a setback counts only if there is one', () => {
   const steady = sample('quarry-bench');
   const reasons = new Map(minuteReasons(jobOf(steady), basin).map(({ id, dollars }) => [id, dollars]));
   expect(reasons.get('defrost')).toBeGreaterThan(0);
@@ -63,7 +63,7 @@ test('the reasons: frost and starts cost, a droop saves, a setback is one only w
   expect(minuteReasons(jobOf(night), basin).map(({ id }) => id)).toContain('setback');
 });
 
-test('minutes that are added up are the minutes of a run, hours that are passed at once included', () => {
+test('summed minutes equal those of one run, skipped hours included', () => {
   const facts = sample('quarry-bench');
   const prepared = prepareAsSet(jobOf(facts));
   // Two days in May: the house stands idle in the afternoons.
@@ -87,7 +87,7 @@ test('minutes that are added up are the minutes of a run, hours that are passed 
   expect(defrosts).toBe(run.trace.defrostEnd.filter((end) => end !== null).length);
 });
 
-test('twelve days stand for the year: every month once, and the cost within a tenth', () => {
+test('twelve days represent the year: every month once, and the cost within a tenth', () => {
   const days = typicalDays(basin);
   expect(days.map(({ stands }) => stands).reduce((sum, each) => sum + each, 0)).toBe(365);
   days.forEach(({ day }, month) => expect(Math.floor(day / (365 / 12))).toBeGreaterThanOrEqual(month - 1));
@@ -97,7 +97,7 @@ test('twelve days stand for the year: every month once, and the cost within a te
   expect(all!.year.bins.reduce((hours, bin) => hours + bin.hours, 0)).toBeCloseTo(8760, 3);
 });
 
-test('years that are added keep their sums; the demand charge is one a month', () => {
+test('combined years keep their sums; the demand charge counts once a month', () => {
   const facts: Facts = { ...sample('quarry-bench') };
   const priced: Facts = { ...facts, prices: { ...facts.prices, demandPerKW: 8 } };
   const prepared = prepareAsSet(jobOf(priced));
@@ -112,7 +112,7 @@ test('years that are added keep their sums; the demand charge is one a month', (
   expect(part.demandCost).toBeGreaterThan(0);
 });
 
-test('ways by the minute keep their names and gates; peak hours make a held bank pay', () => {
+test('plans by the minute keep their names and lockouts; peak hours make a locked-out bank pay', () => {
   const facts = sample('quarry-bench');
   const priced: Facts = {
     ...facts,

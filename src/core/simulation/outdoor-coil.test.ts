@@ -71,20 +71,20 @@ test.each([60, 90])(
   },
 );
 
-test('at 47 °F dry, 43 °F wet bulb there is none', () => {
+test('there is no frost at 47 °F dry, 43 °F wet bulb', () => {
   const { heat, power, ended } = hours(47, 0.73, board(60));
   expect(heat).toBeCloseTo(1, 3);
   expect(power).toBeCloseTo(1, 3);
   expect(ended).toEqual([]);
 });
 
-test('at 17 °F dry, 15 °F wet bulb there is little', () => {
+test('there is little at 17 °F dry, 15 °F wet bulb', () => {
   const { heat } = hours(17, 0.7, board(90));
   expect(heat).toBeGreaterThan(0.93);
   expect(heat).toBeLessThan(1);
 });
 
-test('ice snowballs at 33 °F and 95 % with little charge, and not without', () => {
+test('ice builds on ice at 33 °F and 95 % with a low charge, and not without', () => {
   const low = hours(33, 0.95, board(90), { ...SIZE, melts: 0.15 });
   expect(low.ended.every((each) => each === 'cap')).toBe(true);
   expect(low.leftLb.at(-1)!).toBeGreaterThan(2 * low.leftLb[0]!);
@@ -94,7 +94,7 @@ test('ice snowballs at 33 °F and 95 % with little charge, and not without', () 
   expect(Math.max(...good.leftLb)).toBe(0);
 });
 
-test('in defrost what the coil is given comes from the house and the compressor, to the Btu', () => {
+test('in defrost, the coil’s heat comes from the house and the compressor, to the Btu', () => {
   const size = SIZE;
   const before: CoilState = { coilF: 20, frostLb: 2 };
   const { state, heatBtuh, powerBtuh } = stepCoil(

@@ -38,14 +38,14 @@ const lived = (
 const climate = (id: string) => ({ hoursF: climateById(id).hoursF(), humidity: climateById(id).humidity() });
 
 describe('weather', () => {
-  test('between two hours lies a straight line, and after the last comes the first', () => {
+  test('is linear between hours, and the first hour follows the last', () => {
     const at = weatherFrom({ hoursF: [10, 20, 40], humidity: [0.5, 0.6, 1] }, 1);
     expect([0, 30, 60, 90, 120].map((min) => at(min).outdoorF)).toEqual([20, 30, 40, 25, 10]);
     expect(at(30).relativeHumidity).toBeCloseTo(0.8, 12);
     expect(weatherFrom({ hoursF: [10, 20], humidity: null }, 0)(0).relativeHumidity).toBe(0.7);
   });
 
-  test('a typed day goes from its least to its most and no further', () => {
+  test('on an entered day goes from its lowest to its highest and no further', () => {
     const { hoursF } = typedWeather({ leastF: 5, mostF: 31, humidity: 80 });
     const list = Array.from(hoursF);
     expect([Math.min(...list), Math.max(...list)]).toEqual([5, 31]);
@@ -53,7 +53,7 @@ describe('weather', () => {
     expect(list.indexOf(31)).toBe(15);
   });
 
-  test.each(CLIMATES.map(({ id }) => id))('%s: each pick is what it says it is', (id) => {
+  test.each(CLIMATES.map(({ id }) => id))('%s: each pick matches its description', (id) => {
     const weather = climate(id);
     const facts = assumedFacts();
     const days = daysOf(weather);
@@ -68,14 +68,14 @@ describe('weather', () => {
     expect(Math.abs(picks.get('damp')!.meanF - 34)).toBeLessThan(4);
   });
 
-  test('made-up hours are as damp as air can be, and the damp coast is damper than the dry valley', () => {
+  test('generated hours are never wetter than saturated, and the damp coast is damper than the dry valley', () => {
     const mean = (id: string) => climate(id).humidity.reduce((sum, each) => sum + each, 0) / 8760;
     for (const { humidity } of CLIMATES) for (const each of humidity()) expect(each >= 0.2 && each <= 0.99).toBe(true);
     expect(mean('alder-sound')).toBeGreaterThan(mean('sorrel-basin') + 0.2);
   });
 });
 
-test('the people’s schedule is a day’s setpoints, from the day before on', () => {
+test('the schedule sets a day’s setpoints, from the day before on', () => {
   const base = { setpointF: 70, setbackF: 6, wakeHour: 6.5, sleepHour: 22 };
   expect(setpointsFor({ ...base, kind: 'steady' }, 1440)).toEqual([{ fromMin: -1440, setpointF: 70 }]);
   const night = setpointsFor({ ...base, kind: 'night' }, 1440).filter(({ fromMin }) => fromMin >= 0 && fromMin < 1440);
@@ -92,7 +92,7 @@ test('the people’s schedule is a day’s setpoints, from the day before on', (
   ]);
 });
 
-describe('a setback and its climb', () => {
+describe('a setback and its recovery', () => {
   const facts: Facts = {
     ...assumedFacts(),
     talk: { ...assumedFacts().talk, schedule: 'night', setbackF: 5 },
@@ -100,7 +100,7 @@ describe('a setback and its climb', () => {
   const job = jobOf(facts);
   const withClimb = lived(job, 'stands', typedWeather({ leastF: 34, mostF: 48, humidity: 60 }));
 
-  test('the climb begins before the setpoint rises, with no backup in it, and the event says so', () => {
+  test('recovery begins before the setpoint rises, without backup, and the event says so', () => {
     const { trace } = withClimb.run;
     const first = trace.isRecovering.indexOf(true);
     expect(first).toBeGreaterThan(0);
@@ -110,14 +110,14 @@ describe('a setback and its climb', () => {
     expect(withClimb.events.find(({ id }) => id === 'climb-begins')!.atMin).toBe(first);
   });
 
-  test('without the early climb the room is short longer after the setpoint has risen', () => {
+  test('without early recovery the room is short longer after the setpoint rises', () => {
     const without = lived(job, 'no-recovery', typedWeather({ leastF: 34, mostF: 48, humidity: 60 }));
     expect(without.run.trace.isRecovering).not.toContain(true);
     expect(without.summary.degreeHoursShort).toBeGreaterThan(withClimb.summary.degreeHoursShort);
     expect(firstDifferentTick(withClimb.run, without.run)).not.toBeNull();
   });
 
-  test('steady and with a setback differ in the cost, and the sentence adds up', () => {
+  test('constant and setback schedules differ in cost, and the sentence adds up', () => {
     const steady = lived(job, 'steady', cold);
     const stands = lived(job, 'stands', cold);
     const [parts, money] = differenceFrom(stands, steady, facts);
@@ -128,12 +128,12 @@ describe('a setback and its climb', () => {
   });
 });
 
-describe('prices by the hour', () => {
+describe('hourly prices', () => {
   const base = assumedFacts();
   const priced = (prices: Partial<Facts['prices']>): Facts => ({ ...base, prices: { ...base.prices, ...prices } });
   const { run } = lived(jobOf(base));
 
-  test('the same price at all hours is kWh times price; a dear span costs what it holds more', () => {
+  test('one price at all hours is kWh times price; a peak period costs what it adds', () => {
     const flat = dayCost(run, hourlyTariff(priced({})));
     expect(flat.electric).toBeCloseTo(flat.kWh * base.prices.electricPerKWh, 9);
     expect(flat.demandAMonth).toBeNull();
@@ -146,7 +146,7 @@ describe('prices by the hour', () => {
     expect(same.electric).toBeCloseTo(flat.electric, 9);
   });
 
-  test('peak hours may go over midnight', () => {
+  test('peak hours may cross midnight', () => {
     const tariff = hourlyTariff(priced({ byHour: 'peak', peakPerKWh: 1, peakFromHour: 21, peakToHour: 5 }));
     expect([0, 4.9, 5, 20.9, 21].map((hour) => electricPriceAt(tariff, hour * 60))).toEqual([1, 1, 0.15, 0.15, 1]);
   });
@@ -158,7 +158,7 @@ describe('prices by the hour', () => {
     expect(cost.peakKW).toBeGreaterThan(cost.kWh / 24);
   });
 
-  test('holding the strips in peak hours saves there, and costs degree-hours', () => {
+  test('locking the strips out in peak hours saves money then, and costs degree-hours', () => {
     const facts = priced({ byHour: 'peak', peakPerKWh: 0.5, peakFromHour: 6, peakToHour: 9 });
     const job = jobOf(facts);
     const bitter = typedWeather({ leastF: 0, mostF: 10, humidity: 60 });
@@ -168,7 +168,7 @@ describe('prices by the hour', () => {
     expect(held.summary.degreeHoursShort).toBeGreaterThan(stands.summary.degreeHoursShort);
   });
 
-  test('the hours’ use adds up to the day’s', () => {
+  test('hourly use adds up to the day’s', () => {
     const tariff = hourlyTariff(base);
     const spans = energyBySpan(run, tariff);
     const cost = dayCost(run, tariff);
@@ -181,7 +181,7 @@ describe('prices by the hour', () => {
 });
 
 describe('events and headline', () => {
-  test('a job with a hole says which gates held both, and for how long', () => {
+  test('a job with a gap names the lockouts that held both sources off, and for how long', () => {
     const facts = sample('juniper-flume');
     const day = lived(jobOf(facts), 'stands', typedWeather({ leastF: 30.5, mostF: 34.5, humidity: 60 }));
     const { isHeld, sentence } = dayHeadline(day, facts);
@@ -191,7 +191,7 @@ describe('events and headline', () => {
     expect(short?.words).toMatch(/backup locked out above 30 °F \(\d+ min\)/);
   });
 
-  test('events stand in order, each at a change of its own, and every change of the compressor is told', () => {
+  test('events are in order, each at its own change, and every compressor change is listed', () => {
     const day = lived(jobOf(assumedFacts()), 'stands', typedWeather({ leastF: 28, mostF: 40, humidity: 85 }));
     const times = day.events.map(({ atMin }) => atMin);
     expect(times).toEqual([...times].sort((a, b) => a - b));
@@ -205,14 +205,14 @@ describe('events and headline', () => {
     expect(told('compressor-off')).toEqual(turns(1, 0));
   });
 
-  test('a house that is held is said to be', () => {
+  test('a house that holds its setpoint is reported as holding', () => {
     const facts = assumedFacts();
     const mild = lived(jobOf(facts), 'stands', typedWeather({ leastF: 44, mostF: 52, humidity: 60 }));
     expect(dayHeadline(mild, facts).isHeld).toBe(true);
     expect(mild.summary.shortMin).toBe(0);
   });
 
-  test('an outage sends nothing and heats nothing, and the compressor keeps its minimum off after it', () => {
+  test('an outage sends nothing and heats nothing, and the compressor then keeps its minimum off time', () => {
     const { run } = lived(jobOf(assumedFacts()), 'outage');
     for (let tick = 180; tick < 300; tick++) {
       expect(run.trace.compressorStage[tick]).toBe(0);
@@ -222,7 +222,7 @@ describe('events and headline', () => {
   });
 });
 
-test('the moment of a tick is the call that it makes, at its temperatures', () => {
+test('the moment of a tick is the call it makes, at its temperatures', () => {
   const { run } = lived(jobOf(assumedFacts()), 'stands', typedWeather({ leastF: 5, mostF: 34, humidity: 85 }));
   for (let tick = 0; tick < tickCount(run); tick += 7) {
     const { call, outdoorF, indoorF } = momentAt(run, tick);
@@ -234,9 +234,9 @@ test('the moment of a tick is the call that it makes, at its temperatures', () =
   }
 });
 
-describe('ways of living a day', () => {
+describe('what-if variants of a day', () => {
   test.each(SAMPLES.map(({ id, facts }) => [id, facts] as const))(
-    '%s: every one runs, and its energy closes',
+    '%s: every one runs, and its energy balances',
     (_, facts) => {
       const job = jobOf(facts);
       const variants = variantsOf(job);
@@ -250,7 +250,7 @@ describe('ways of living a day', () => {
     },
   );
 
-  test('a job that is wired wrong lives otherwise than its plan, and a sound one does not', () => {
+  test('a miswired job runs differently from its plan, and a sound one does not', () => {
     const facts = assumedFacts();
     const open = jobOf(facts, withFault('open:outdoor-cable/yellow'));
     const tick = firstDifferentTick(lived(open, 'planned').run, lived(open).run);
@@ -259,7 +259,7 @@ describe('ways of living a day', () => {
     expect(firstDifferentTick(lived(jobOf(facts)).run, lived(jobOf(facts)).run)).toBeNull();
   });
 
-  test('a wider droop calls the backup less and leaves the room cooler; without lockouts a hole is gone', () => {
+  test('a wider droop uses less backup and leaves the room cooler; without lockouts a gap is gone', () => {
     const job = jobOf(assumedFacts());
     const bitter = typedWeather({ leastF: 2, mostF: 22, humidity: 60 });
     const [near, far] = ['droop-1', 'droop-4'].map((id) => lived(job, id, bitter));
@@ -272,7 +272,7 @@ describe('ways of living a day', () => {
     expect(free!.summary.shortMin).toBe(0);
   });
 
-  test('a thermostat that learns calls the backup sooner by the day, and never by more than its most', () => {
+  test('a learning thermostat calls the backup sooner each day, and never by more than its limit', () => {
     const week = { ...DAY, minutes: 5 * 1440, stepMin: 1 };
     const { run } = lived(jobOf(assumedFacts()), 'learns', typedWeather({ leastF: 6, mostF: 14, humidity: 60 }), week);
     const daily = [1, 2, 3, 4].map((day) => run.trace.shiftF[day * 1440 + 720]!);
@@ -281,7 +281,7 @@ describe('ways of living a day', () => {
   });
 });
 
-test('a month: demand defrosts least, thirty minutes most; low charge snowballs in damp cold, a good unit does not', () => {
+test('a month: demand defrosts least, thirty minutes most; a low charge ices up in damp cold, a good unit does not', () => {
   const months = boardMonths(jobOf(sample('juniper-flume')), climate('alder-sound'), 38);
   const of = (id: string) => months.find((each) => each.id === id)!;
   expect(of('board-30').defrosts).toBeGreaterThan(of('board-60').defrosts);
@@ -292,7 +292,7 @@ test('a month: demand defrosts least, thirty minutes most; low charge snowballs 
   expect(boardAdvice(months)).toMatch(/saves \$\d|costs least|cost the same/);
 });
 
-test('one defrost second by second: frost melts at freezing, then the coil warms to where the board ends it', () => {
+test('one defrost second by second: frost melts at freezing, then the coil warms until the board terminates', () => {
   const job = jobOf(assumedFacts());
   const damp = typedWeather({ leastF: 30, mostF: 36, humidity: 90 });
   const [stands, low] = ['stands', 'low-charge'].map((id) => magnified(job, variantsById(job, [id])[0]!, damp, 0)!);
@@ -309,7 +309,7 @@ test('one defrost second by second: frost melts at freezing, then the coil warms
   expect(magnified(job, variantsById(job, ['stands'])[0]!, warm, 0)).toBeNull();
 });
 
-test('behind a fossil-fuel kit the compressor stays out until the air at the coil has cooled by its difference', () => {
+test('with a furnace, the compressor stays off until the air at the coil has cooled by its difference', () => {
   const facts = sample('tamarack-spur');
   const kit: Facts = {
     ...facts,
@@ -323,7 +323,7 @@ test('behind a fossil-fuel kit the compressor stays out until the air at the coi
       expect(run.trace.supplyF[tick - 1]!).toBeLessThanOrEqual(100);
 });
 
-test('a line guard keeps the compressor out while Y is sent, and lets it back after its wait', () => {
+test('a high-voltage cutout keeps the compressor off while Y is sent, and releases it after its delay', () => {
   const { run, events } = lived(
     jobOf(assumedFacts()),
     'line-low',
@@ -337,13 +337,13 @@ test('a line guard keeps the compressor out while Y is sent, and lets it back af
   );
 });
 
-test('a board that is locked out leaves the house to its backup', () => {
+test('a locked-out board leaves the house to its backup', () => {
   const { run } = lived(jobOf(assumedFacts()), 'board-locked-out');
   expect(Math.max(...run.trace.compressorStage)).toBe(0);
   expect(Math.max(...run.trace.banksOn)).toBeGreaterThan(0);
 });
 
-test('a run as CSV: a line a tick, its clock, its figures', () => {
+test('a run as CSV: a line for each tick, its time, its figures', () => {
   const { run } = lived(jobOf(assumedFacts()), 'stands', cold, { ...DAY, minutes: 90 });
   const lines = dayCsv(run).split('\r\n');
   expect(lines).toHaveLength(91);
@@ -352,7 +352,7 @@ test('a run as CSV: a line a tick, its clock, its figures', () => {
   expect(Number(lines[61]!.split(',')[3])).toBeCloseTo(run.trace.roomF[60]!, 1);
 });
 
-describe('what a screen is given', () => {
+describe('what a screen receives', () => {
   test('a thinned line keeps lowest and highest, in order, and no more points than asked', () => {
     fc.assert(
       fc.property(
@@ -371,7 +371,7 @@ describe('what a screen is given', () => {
     );
   });
 
-  test('spells cover what is on, and nothing else where the screen is wide enough', () => {
+  test('periods cover what is on, and nothing else if the screen is wide enough', () => {
     const levels = [0, 1, 1, 2, 2, 0, 0, 1];
     expect(stripSpells(levels, 100)).toEqual([
       { fromTick: 1, toTick: 3, level: 1 },

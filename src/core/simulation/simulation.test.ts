@@ -11,7 +11,7 @@ const house: fc.Arbitrary<HouseThermal> = fc.record({
 });
 const temperatureF = fc.integer({ min: -20, max: 90 });
 
-test('a house is exact whatever the step: sixty short ones are one long one', () => {
+test('a house is exact at any step: sixty short steps equal one long one', () => {
   fc.assert(
     fc.property(
       house,
@@ -31,7 +31,7 @@ test('a house is exact whatever the step: sixty short ones are one long one', ()
   );
 });
 
-test('heat in, less what is lost, is what the house stores', () => {
+test('heat in, minus heat lost, is what the house stores', () => {
   fc.assert(
     fc.property(
       house,
@@ -49,14 +49,14 @@ test('heat in, less what is lost, is what the house stores', () => {
   );
 });
 
-test('left alone a house comes to rest where its gains hold it above outdoors', () => {
+test('left alone, a house settles where its gains hold it above outdoors', () => {
   const given = { lossBtuhPerF: 500, airBtuPerF: 900, massBtuPerF: 9000, couplingBtuhPerF: 4000, gainsBtuh: 2500 };
   const rest = houseStepper(given, 60 * 24 * 60)({ roomF: 68, massF: 66 }, 0, 20).state;
   expect(rest.roomF).toBeCloseTo(25, 6);
   expect(rest.massF).toBeCloseTo(25, 6);
 });
 
-test('more damp, a colder coil and more air grow more frost; a coil at freezing grows none', () => {
+test('more moisture, a colder coil and more air grow more frost; a coil at freezing grows none', () => {
   const coil = { outdoorF: 35, relativeHumidity: 0.8, coilF: 22, elevationFt: 0, airLbPerHour: 3900, contact: 0.15 };
   const rate = (change: Partial<typeof coil>) => frostGrowth({ ...coil, ...change }).lbPerHour;
   expect(rate({ relativeHumidity: 0.95 })).toBeGreaterThan(rate({}));

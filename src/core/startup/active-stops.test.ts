@@ -85,12 +85,12 @@ const readingsOf = (read: readonly Read[]) => read.map(([item, value]) => said(i
 describe.each(CASES)('%s', (stop, facts, bad, good) => {
   const readings = readingsOf(bad);
 
-  it('stands until the same thing reads right, and not before', () => {
+  it('is active until the same measurement reads right, and not before', () => {
     expect(ids(facts, readings)).toContain(stop);
     expect(ids(facts, [...readings, ...readingsOf(good)])).not.toContain(stop);
   });
 
-  it('is lifted neither by withdrawing the reading nor by leaving it out', () => {
+  it('is cleared neither by withdrawing the reading nor by leaving it out', () => {
     const last = readings.at(-1)!;
     const later = { at: '2027-01-01T00:00:00.000Z', value: null, why: 'Typo' } as const;
     expect(ids(facts, [...readings, { ...last, ...later, id: 'w', status: 'withdrawn', replaces: last.id }])).toContain(
@@ -99,7 +99,7 @@ describe.each(CASES)('%s', (stop, facts, bad, good) => {
     expect(ids(facts, [...readings, { ...last, ...later, id: 'n', status: 'not-measured' }])).toContain(stop);
   });
 
-  it('is said the same on record, job list and what is unsettled; signed only as shut off, acknowledged by a lead', () => {
+  it('reads the same on record, job list and open items; signed only as shut off, acknowledged by a lead', () => {
     const record = (all: readonly Reading[]) =>
       handoverRecord(
         { facts, confirmed: new Set(), readings: all, settingMarks: [], visit: undefined },
@@ -130,7 +130,7 @@ describe.each(CASES)('%s', (stop, facts, bad, good) => {
   });
 });
 
-test('a new O₂ alone never lifts what CO stopped', () => {
+test('a new O₂ alone never clears what CO stopped', () => {
   const readings = readingsOf([
     ['gas/o2', 18.5],
     ['gas/co', 95],
@@ -147,7 +147,7 @@ test('a stop outlives its visit', () => {
   ]);
 });
 
-test('30 V and below stop nothing; a line is no control conductor', () => {
+test('30 V and below stop nothing; a line-voltage reading is not a control conductor', () => {
   expect(
     ids(
       STRIPS,

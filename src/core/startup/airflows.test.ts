@@ -20,13 +20,13 @@ const airflows = (of: Facts, step: string, ...readings: ReturnType<typeof said>[
     .find((each) => each.step.id === step)!
     .built.airflows!.map(({ way, cfm }) => [way, Math.round(cfm)] as const);
 
-test('a blower’s table is straight between its rows, and says nothing beyond them', () => {
+test('a blower table is linear between its rows, and gives nothing beyond them', () => {
   expect([0.3, 0.4, 0.6, 0.7].map((inWc) => tableCfm(TABLE, inWc))).toEqual([1260, 1220, 1130, 1080]);
   expect([0.2, 0.71].map((inWc) => tableCfm(TABLE, inWc))).toEqual([null, null]);
   expect(tableCfm([], 0.5)).toBeNull();
 });
 
-test('strips: table, rise by amps and rise by plate stand beside the setting, by hand', () => {
+test('strips: table, rise by amps and rise by plate are listed next to the setting, checked by hand', () => {
   const strips = facts(
     SAMPLES[0]!.facts,
     ['site.elevationFt', 0],

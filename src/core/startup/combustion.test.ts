@@ -27,7 +27,7 @@ const verdictOf = (facts: Facts, ...read: (readonly [string, ReadingValue])[]) =
 };
 const grade = (facts: Facts, ...read: (readonly [string, ReadingValue])[]) => verdictOf(facts, ...read).grade;
 
-test('95 ppm at 18.5 % O₂ are 827 air-free', () => expect(airFreePpm(95, 18.5)).toBeCloseTo(827, 0));
+test('95 ppm at 18.5 % O₂ is 827 air-free', () => expect(airFreePpm(95, 18.5)).toBeCloseTo(827, 0));
 
 describe.each(['gas', 'oil'] as const)('CO, %s', (step) => {
   const facts = step === 'gas' ? GAS : OIL;
@@ -38,7 +38,7 @@ describe.each(['gas', 'oil'] as const)('CO, %s', (step) => {
       [`${step}/co`, ppm],
     );
 
-  it('2,000 ppm stops the work, whatever limit was typed or none', () => {
+  it('2,000 ppm stops the work, whatever limit was entered or none', () => {
     for (const mostCoPpm of [null, 100, 400, 2000])
       for (const o2 of [undefined, 8]) expect(co(2000, o2, { mostCoPpm })).toMatchObject({ grade: 'fail', stop: 'co' });
   });
@@ -59,12 +59,12 @@ describe.each(['gas', 'oil'] as const)('CO, %s', (step) => {
     [10, 20.9, 'warn'],
   ] as const)('%d ppm at %p %% O₂: %s', (ppm, o2, expected) => expect(co(ppm, o2).grade).toBe(expected));
 
-  it('is held to a lower limit that was typed', () => {
+  it('is judged by a lower limit that was entered', () => {
     expect(co(40, 8, { mostCoPpm: 50 })).toMatchObject({ grade: 'fail', stop: 'co' });
     expect(co(150, 8, { mostCoPpm: 400 }).grade).toBe('pass');
   });
 
-  it('never passes above the ceiling, nor diluted, nor without O₂', () =>
+  it('never passes above the ceiling, diluted, or without O₂', () =>
     fc.assert(
       fc.property(
         fc.double({ min: 0, max: 5000, noNaN: true }),
@@ -106,7 +106,7 @@ describe('oil', () => {
     expect(grade(OIL, ['oil/draft-fire', inWc])).toBe(expected),
   );
 
-  it('a listed forced-draft burner is held to its own range, and to none before it is typed', () => {
+  it('a listed forced-draft burner is judged by its own range, and by none before it is entered', () => {
     const forced = licensed(oilFacts, { chamberPressure: 'positive', draftLeastInWc: 0.02, draftMostInWc: 0.1 });
     expect(grade(forced, ['oil/draft-fire', 0.05])).toBe('pass');
     expect(verdictOf(forced, ['oil/draft-fire', -0.2])).toMatchObject({ grade: 'fail', stop: 'draft' });
@@ -120,7 +120,7 @@ describe('oil', () => {
     expect(grade(OIL, ['oil/o2', 7], ['oil/co2', 10.2])).toBe('noted');
   });
 
-  it('net stack above the flue gas cannot be; efficiency 99 with a hot stack neither', () => {
+  it('net stack above the flue gas is impossible; so is efficiency 99 with a hot stack', () => {
     expect(grade(OIL, ['oil/flue', 400], ['oil/net-stack', 430])).toBe('fail');
     expect(grade(OIL, ['oil/flue', 470], ['oil/net-stack', 400])).toBe('noted');
     const burning = [
@@ -145,7 +145,7 @@ describe('oil', () => {
 });
 
 describe('gas', () => {
-  it('takes no manifold of another gas for the nameplate’s', () => {
+  it('does not take another gas’s manifold pressure for the nameplate’s', () => {
     const wrong = licensed(gasFacts, { manifoldInWc: 10 });
     expect(grade(wrong, ['emergency/manifold', 10])).toBe('noted');
     expect(grade(GAS, ['emergency/manifold', 10])).toBe('fail');
@@ -153,17 +153,17 @@ describe('gas', () => {
     expect(grade(licensed(facts, { manifoldInWc: 3.5 }), ['emergency/manifold', 3.5])).toBe('noted');
   });
 
-  it('has a floor for the flame current', () =>
+  it('has a minimum flame current', () =>
     expect([0.2, 0.7, 3].map((uA) => grade(GAS, ['emergency/flame-current', uA]))).toEqual(['fail', 'warn', 'pass']));
 
-  it('clocks no meter that propane does not have', () => {
+  it('asks to clock no meter that propane does not have', () => {
     const { facts } = familyById('propane+aux-e+single+w-out+o')!;
     const step = startupOf(jobModel(licensed(facts)), [], DEFAULT_MOMENT).find((each) => each.step.id === 'gas')!;
     expect(step.items.map(({ item }) => item.id)).not.toContain('clock');
     expect(step.built.limits).not.toContain('proof.meterDialFt3');
   });
 
-  it('a limit that does not open and a leak stop the work by a tap of their own', () => {
+  it('a limit that does not open and a leak stop the work with their own tap', () => {
     expect(verdictOf(GAS, ['gas/limit', 'seen:not-open'])).toMatchObject({ grade: 'fail', stop: 'limit' });
     expect(verdictOf(GAS, ['gas/leaks', 'seen:leaks'])).toMatchObject({ grade: 'fail', stop: 'gas-leak' });
     expect(verdictOf(GAS, ['gas/rollout', 'seen:open'])).toMatchObject({ grade: 'fail', stop: 'rollout' });

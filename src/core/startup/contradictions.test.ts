@@ -32,7 +32,7 @@ const items = (lines: readonly Line[], facts: Facts = base) =>
 const verdict = (key: string, lines: readonly Line[], facts: Facts = base) => items(lines, facts).get(key)!.verdict;
 
 describe('readings that cannot both be right are named, and neither passes', () => {
-  test('no call at W1 beside 43 A in the strips', () => {
+  test('no call at W1 with 43 A in the strips', () => {
     const lines: Line[] = [
       ['heat-aux/volts-air-handler-W1', 3],
       ['strips/volts', 240],
@@ -46,7 +46,7 @@ describe('readings that cannot both be right are named, and neither passes', () 
     expect(verdict('strips/volts', lines)!.grade).toBe('pass');
   });
 
-  test('warm air in emergency heat from strips that draw nothing', () => {
+  test('warm air in emergency heat from strips that draw no current', () => {
     const lines: Line[] = [
       ['strips/volts', 240],
       ['emergency/amps-1', 3.5, 'with-blower'],
@@ -60,7 +60,7 @@ describe('readings that cannot both be right are named, and neither passes', () 
     expect([...items(lines).values()].every((item) => !/\b0 CFM/.test(item.verdict?.means ?? ''))).toBe(true);
   });
 
-  test('cold air from strips that do not heat says nothing of the airflow', () => {
+  test('cold air from strips that do not heat says nothing about airflow', () => {
     const lines: Line[] = [
       ['strips/volts', 240],
       ['emergency/amps-1', 3.5, 'with-blower'],
@@ -73,7 +73,7 @@ describe('readings that cannot both be right are named, and neither passes', () 
     });
   });
 
-  test('a compressor that draws its current without Y; amps without volts; strips that do not warm the air', () => {
+  test('a compressor drawing current without Y; amps without volts; strips that do not warm the air', () => {
     expect(
       verdict('heat/compressor-amps', [
         ['heat/volts-outdoor-unit-Y', 0.2],
@@ -114,19 +114,19 @@ describe('supply volts read on site carry into every later expectation', () => {
     return expected.kind === 'band' ? expected.aim! : NaN;
   };
 
-  test('24 V fall with the line, strips with what was read: under load first, at rest else', () => {
+  test('24 V sags with the line, strips with what was read: under load first, otherwise at rest', () => {
     const low: Line[] = [['supply-volts/kit-1', 228]];
     expect(aim('heat/volts-outdoor-unit-Y', low) / aim('heat/volts-outdoor-unit-Y', [])).toBeCloseTo(228 / 240, 6);
     expect(aim('heat-aux/amps-1', low)).toBeCloseTo((2 * 4800 * 228) / 240 ** 2 + 2.8, 6);
     expect(aim('heat-aux/amps-1', [...low, ['strips/volts', 222]])).toBeCloseTo((2 * 4800 * 222) / 240 ** 2 + 2.8, 6);
   });
 
-  test('a leg that is lost is a fault, not a supply to reckon with', () => {
+  test('a lost leg is a fault, not a supply to calculate with', () => {
     expect(aim('heat/volts-outdoor-unit-Y', [['supply-volts/kit-1', 121]])).toBe(aim('heat/volts-outdoor-unit-Y', []));
   });
 });
 
-describe('static pressure is read where the air is most', () => {
+describe('static pressure is read where airflow is highest', () => {
   const withAir = (change: Partial<Facts['airHandler']>, facts: Facts = base): Facts => ({
     ...facts,
     airHandler: { ...facts.airHandler, ...change },
@@ -138,14 +138,14 @@ describe('static pressure is read where the air is most', () => {
   };
   const keyOf = (facts: Facts) => [...items([], facts).keys()].filter((key) => key.endsWith('/static'));
 
-  test('in one call alone', () => {
+  test('on one call only', () => {
     expect(keyOf(withAir({ coolCfm: 1300 }))).toEqual(['cool/static']);
     expect(keyOf(withAir({ auxCfm: 1300 }))).toEqual(['heat-aux/static']);
     expect(keyOf(withAir({ auxCfm: 1300 }, dual))).toEqual(['emergency/static']);
     expect(keyOf(base)).toEqual(['heat/static']);
   });
 
-  test('the square law is shown, and a reading of the fan call is brought to it', () => {
+  test('the square law is shown, and a reading on the fan call is converted to it', () => {
     const facts = withAir({ heatCfm: 1200, fanCfm: 600, maxStaticInWc: 0.5 });
     const { expected } = items([['fan/static', 0.1]], facts).get('heat/static')!;
     expect(expected).toMatchObject({
@@ -154,7 +154,7 @@ describe('static pressure is read where the air is most', () => {
     });
   });
 
-  test('the probes’ places are those of the unit', () => {
+  test('the places for leads are those of the unit', () => {
     const how = (facts: Facts) =>
       startupOf(jobModel(facts), [], DEFAULT_MOMENT)
         .flatMap(({ built }) => built.how)
@@ -164,7 +164,7 @@ describe('static pressure is read where the air is most', () => {
   });
 });
 
-describe('supply air of a compressor with stages', () => {
+describe('supply air of a staged compressor', () => {
   const LOW = [
     { outdoorF: 47, btuh: 24_000, kW: 1.8 },
     { outdoorF: 17, btuh: 15_000, kW: 1.6 },
@@ -183,13 +183,13 @@ describe('supply air of a compressor with stages', () => {
     ).get('heat/supply')!.expected;
   const riseAt = (btuh: number) => btuh / (1.08 * 1150);
 
-  test('Y1 alone is judged at low stage; without its figures they are asked for', () => {
+  test('Y1 alone is judged at low stage; missing figures are asked for', () => {
     expect(expected({ stages: 'two', lowPoints: LOW })).toMatchObject({ aim: expect.closeTo(68 + riseAt(15_000), 6) });
     expect(expected({ stages: 'two' })).toMatchObject({ kind: 'needs', fact: 'outdoorUnit.lowPoints' });
     expect(expected({ stages: 'two' }, 1)).toMatchObject({ aim: expect.closeTo(68 + riseAt(20_500), 6) });
   });
 
-  test('an inverter passes anywhere between its least and its most', () => {
+  test('an inverter passes anywhere between its lowest and highest', () => {
     const band = expected({ stages: 'inverter', lowPoints: LOW });
     expect(band).toMatchObject({ kind: 'band', aim: null });
     if (band.kind !== 'band') return;

@@ -12,7 +12,7 @@ test('moist air agrees with the steam and psychrometric tables', () => {
   expect(enthalpyBtuPerLb(80, humidityRatio(80, 67, 0))).toBeCloseTo(31.45, 1);
 });
 
-test('80/67 °F at 400 CFM a ton splits about 20 °F', () => {
+test('80/67 °F at 400 CFM per ton splits about 20 °F', () => {
   expect(coolingSplitF(rated)).toBeGreaterThan(19);
   expect(coolingSplitF(rated)).toBeLessThan(22);
 });
@@ -25,7 +25,7 @@ test.each([
   ['500 CFM a ton', { cfm: 1500 }, 18.4],
 ])('%s', (_, change, splitF) => expect(coolingSplitF({ ...rated, ...change })).toBeCloseTo(splitF, 1));
 
-test('damper air and more air always split less, and never past the sensible heat alone', () => {
+test('damper air and more air always split less, and never more than the sensible heat alone', () => {
   fc.assert(
     fc.property(
       fc.double({ min: 68, max: 85, noNaN: true }),

@@ -36,7 +36,7 @@ test.each([
   ['megohms', { isSafety: true, unit: 'MΩ' }, [20, 1e9], 0.3],
   ['oil safety time', { isSafety: true, unit: 's' }, [0, 45], 90],
   ['oil safety time', { isSafety: true, unit: 's' }, [0, 45], 9000],
-] as const)('%s: a bad safety reading has no way to pass by a tap', (_, more, pass, value) => {
+] as const)('%s: no tap makes a bad safety reading pass', (_, more, pass, value) => {
   expect(decimalSlip({ ...band(pass), ...more }, value, null)).toBeNull();
   expect(unitSlip({ ...band(pass), ...more }, value, null)).toBeNull();
 });
@@ -48,7 +48,7 @@ test('a terminal that must be dead has no slip, of point or of unit', () => {
   ).toEqual(Array(4).fill([null, null]));
 });
 
-test('what passes, what is merely off, what no slip explains, and what is no number get no suggestion', () => {
+test('a passing value, one merely off, one no slip explains, and text get no suggestion', () => {
   const item = band([22, 28], [20, 30]);
   expect([24, 21, 19, 0, -24.8, 'OL' as const, 'done' as const].map((value) => decimalSlip(item, value, null))).toEqual(
     Array(7).fill(null),
@@ -56,7 +56,7 @@ test('what passes, what is merely off, what no slip explains, and what is no num
   expect(decimalSlip({ ...item, expect: () => ({ kind: 'tick' }) }, 2480, null)).toBeNull();
 });
 
-test('a suggestion always passes, and is the same digits', () => {
+test('a suggestion always passes, and has the same digits', () => {
   fc.assert(
     fc.property(
       fc.double({ min: 0.5, max: 400, noNaN: true }),

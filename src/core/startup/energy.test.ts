@@ -14,7 +14,7 @@ const dead = (facts = started) => suppliesOf(facts).map(({ id }) => said(`make-s
 const energies = (readings: readonly Reading[]) =>
   Object.fromEntries(supplyStates(started, readings).map(({ id, energy }) => [id, energy]));
 
-test('the supplies are those that make-safe proves dead, on every kind of system', () => {
+test('the supplies are those that make-safe verifies dead, on every kind of system', () => {
   for (const id of ['w1+aux-e+single+w-out+o', 'gas+aux-e+single+w-out+o', 'packaged+w2+single+no-w+b-own']) {
     const { facts } = familyById(id)!;
     const proved = startupOf(jobModel(facts), [], DEFAULT_MOMENT).flatMap(({ items }) =>
@@ -26,7 +26,7 @@ test('the supplies are those that make-safe proves dead, on every kind of system
   expect(STARTUP_STEPS[0]!.id).toBe('make-safe');
 });
 
-test('what was proved is proved until something reads live, whatever the time; then only a new proof counts', () => {
+test('verified dead holds until something reads live, however long; then only a new check counts', () => {
   const proofs = dead();
   expect(energies(proofs)).toEqual({ 'kit-1': 'proved', 'kit-2': 'proved', outdoor: 'proved' });
   const live = said('supply-volts/kit-1', 241);
@@ -51,7 +51,7 @@ test.each<[string, ReadingValue, 'kit-1' | 'outdoor']>([
   expect(handsOut(started, supplyStates(started, readings), 'every')).toMatch(/^Hands out\. .*live when last read/);
 });
 
-test('open, then locked, then proved: each is said by itself, and a live reading ends it at any of them', () => {
+test('open, locked out, verified dead: each is recorded separately, and a live reading ends any of them', () => {
   const said1 = (value: ReadingValue) => said('make-safe/dead-outdoor', value);
   const open = said1(seenValue('open'));
   const locked = said1(seenValue('locked'));
@@ -71,14 +71,14 @@ test('open, then locked, then proved: each is said by itself, and a live reading
   expect(item([said1('done')]).verdict?.grade).toBe('pass');
 });
 
-test('no volts on a meter proves nothing, and takes nothing away', () => {
+test('no volts on a meter verifies nothing, and undoes nothing', () => {
   const none = said('supply-volts/kit-1', 0.4);
   expect(energies([none])['kit-1']).toBe('no-volts');
   expect(energies([...dead(), said('supply-volts/kit-1', 0.4)])['kit-1']).toBe('proved');
   expect(handsOut(started, supplyStates(started, [none]), 'indoor')).toMatch(/no volts read, not locked out/);
 });
 
-test('a live reading that was withdrawn was none; a tick taken back proves nothing', () => {
+test('a withdrawn live reading counts as none; a withdrawn tick verifies nothing', () => {
   const proofs = dead();
   const live = said('supply-volts/kit-1', 241);
   const back: Reading = {
@@ -94,7 +94,7 @@ test('a live reading that was withdrawn was none; a tick taken back proves nothi
   expect(energies([...proofs, said('make-safe/dead-outdoor', 'undone')]).outdoor).toBe('unknown');
 });
 
-test('startup: while a supply is live, lugs and ohms stay shut, and its tick is to be made again', () => {
+test('startup: while a supply is live, lugs and ohms stay locked, and its tick must be made again', () => {
   const items = (readings: readonly Reading[]) =>
     new Map(
       startupOf(jobModel(started), readings, DEFAULT_MOMENT).flatMap((step) =>
@@ -116,7 +116,7 @@ test('startup: while a supply is live, lugs and ohms stay shut, and its tick is 
   expect(live.get('make-safe/dead-kit-1')!.verdict?.grade).toBe('pass');
 });
 
-test('hands: nothing read live is no proof, open alone is none, locked is none; each cabinet asks for its own', () => {
+test('hands: no live reading is not verified, open alone is not, locked is not; each cabinet asks for its own', () => {
   const shut = (readings: readonly Reading[], cabinet: 'indoor' | 'outdoor') =>
     handsOut(started, supplyStates(started, readings), cabinet);
   expect(shut([], 'indoor')).toMatch(/heat-kit circuit 1 \(not opened yet\)/);
@@ -129,7 +129,7 @@ test('hands: nothing read live is no proof, open alone is none, locked is none; 
   expect(shut(dead(), 'indoor')).toBeNull();
 });
 
-test('a supply that is locked out and still live stops the work, and no tick but a proof opens it', () => {
+test('a supply that is locked out and still live stops the work, and only a new check clears it', () => {
   const live = said('make-safe/dead-outdoor', seenValue('still-live'));
   const plan = startupOf(jobModel(started), [live], DEFAULT_MOMENT);
   const verdict = plan.flatMap(({ items }) => items).find(({ key }) => key === 'make-safe/dead-outdoor')!.verdict!;

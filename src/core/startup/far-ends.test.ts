@@ -21,7 +21,7 @@ test('a short run is read at the boards alone; a long one at both ends', () => {
   expect(labels.some((label) => /^Thermostat [RC]–/.test(label))).toBe(false);
 });
 
-test('a good run stands high where the call begins; one that is starved by plan is shown all the same', () => {
+test('a good run reads high where the call begins; one that the plan leaves low is shown all the same', () => {
   const cooling = (of: Facts, ...readings: ReturnType<typeof said>[]) =>
     farEnds(of, ...readings)!.items.find(({ item }) => /Y\d?–C, cooling/.test(item.label))!;
   const long = facts(['cables.thermostatLengthFt', 150]);

@@ -26,7 +26,7 @@ const steps = (of: Facts, ...readings: ReturnType<typeof reading>[]) =>
 const furnaceOf = (of: Facts, ...readings: ReturnType<typeof reading>[]) =>
   steps(of, ...readings).find(({ step }) => step.id === 'furnace')!;
 
-test('a dual-fuel job proves its furnace in place of strips', () => {
+test('a dual-fuel job checks its furnace in place of strips', () => {
   const ids = steps(facts).map(({ step }) => step.id);
   expect(ids).toContain('furnace');
   expect(ids.some((id) => ['heat-aux', 'emergency', 'element-ohms'].includes(id))).toBe(false);
@@ -46,7 +46,7 @@ test.each([
   expect([verdict(right), verdict(wrong)]).toEqual(['pass', 'fail']);
 });
 
-test('a furnace has a circuit of its own: 120 V pass, 240 do not, and no leg is ever lost', () => {
+test('a furnace has its own circuit: 120 V passes, 240 V does not, and a leg is never lost', () => {
   const at = (volts: number) =>
     steps(facts, reading('supply-volts/air-handler', volts))
       .flatMap(({ items }) => items)
@@ -87,7 +87,7 @@ test.each(
   families()
     .filter(({ facts: of }) => backupOf(of) === 'fossil' && of.heatKit.elements.length > 0)
     .slice(0, 12),
-)('no word of strips, kit or elements on a furnace job: $id', ({ facts: of }) => {
+)('no mention of strips, kit or elements on a furnace job: $id', ({ facts: of }) => {
   expect(allWords(of)).not.toMatch(/(?<!terminal )strip(?!:| )|strips|\bkit\b(?! and its relay)|element/i);
   expect(allWords(of)).toMatch(/furnace/i);
 });

@@ -34,7 +34,7 @@ const AIR = [at('heat/return', 70, 16), at('heat/supply', 94, 17)];
 const capacity = (of: Facts, readings: readonly TakenReading[], step = 'heat'): MeasuredCapacity =>
   startupOf(jobModel(of), readings, DEFAULT_MOMENT).find((each) => each.step.id === step)!.built.capacity!;
 
-test('airflow × rise against the sheet, with its spread, by hand', () => {
+test('airflow × rise compared with the rating, with its spread, checked by hand', () => {
   // 1.08 × 1200 CFM × 24 °F = 31,104 Btu/h of 36,000; √(0.15² + (√2 ÷ 24)²) = 16.1 %.
   expect(capacity(facts(), [...RUN, ...AIR])).toMatchObject({
     kind: 'measured',
@@ -47,7 +47,7 @@ test('airflow × rise against the sheet, with its spread, by hand', () => {
   });
 });
 
-test('thin air is in the reading already: the share is of the sheet as printed', () => {
+test('thin air is already in the reading: the percentage is of the rating as printed', () => {
   const high = facts(['site.elevationFt', 6000], ['outdoorUnit.capacityShare', 0.9]);
   const found = capacity(high, [...RUN, ...AIR]);
   // Air at 6,000 ft is 0.801 of that at sea level: 24,920 Btu/h.
@@ -88,7 +88,7 @@ test.each<[string, Facts, readonly TakenReading[], RegExp]>([
     [...RUN, at('heat/return', 70, 16), at('heat/supply', 75, 17)],
     /not a real capacity/,
   ],
-])('it is refused %s', (_, of, readings, why) => {
+])('is refused %s', (_, of, readings, why) => {
   const found = capacity(of, readings);
   expect(found.kind).toBe('refused');
   expect(found.kind === 'refused' && found.why).toMatch(why);
@@ -99,7 +99,7 @@ test('what is missing is named', () => {
   expect(capacity(facts(), [RUN[1]!, ...AIR])).toEqual({ kind: 'waits', what: 'the outdoor temperature' });
 });
 
-test('a two-stage unit is held against its low stage in heat 1, against full in heat 2', () => {
+test('a two-stage unit is compared with its low stage in heat 1, with full in heat 2', () => {
   const low = [
     { outdoorF: 47, btuh: 25_000, kW: 1.9 },
     { outdoorF: 17, btuh: 14_000, kW: 1.7 },
@@ -112,7 +112,7 @@ test('a two-stage unit is held against its low stage in heat 1, against full in 
   expect(capacity(two, [...RUN, ...second], 'heat-2')).toMatchObject({ sheetBtuh: 36_000, share: 0.86 });
 });
 
-test('taken over, balance and ruler move with it, and readings are still judged by the sheet', () => {
+test('applied, it moves balance and ruler, and readings are still judged by the rating', () => {
   const taken = facts(['proof.measuredShare', 0.86]);
   expect(jobBalance(taken).thermalBalanceF).toBeGreaterThan(jobBalance(facts()).thermalBalanceF!);
   const supplyOf = (of: Facts) =>

@@ -14,7 +14,7 @@ const posts = (of: Facts) => outdoorRuler(of).lanes.flatMap((lane) => lane.marke
 const post = (fact: string, of = facts) => posts(of).find((each) => each.fact === fact)!;
 const seen = (id: string, atF: number) => ({ ...said(`gates/${id}`, 'done'), place: String(atF) });
 
-test('a post is assumed until both of its sides were seen and it was put back', () => {
+test('a marker is assumed until both of its sides were seen and it was put back', () => {
   const compressor = post('gates.compressorBelowF');
   const sides = ['compressor-drops', 'compressor-back', 'compressor-put'].map((id) => seen(id, 30));
   expect(lockoutsTested(facts, [], compressor)).toBeNull();
@@ -29,7 +29,7 @@ test('a post is assumed until both of its sides were seen and it was put back', 
   expect(lockoutsTested(facts, sides, post('gates.auxAboveF'))).toBeNull();
 });
 
-test('moved afterwards it is assumed again, and proved once more where it was before', () => {
+test('changed afterward it is assumed again, and proved if set back', () => {
   const sides = ['compressor-drops', 'compressor-back', 'compressor-put'].map((id) => seen(id, 30));
   const moved: Facts = { ...facts, gates: { ...facts.gates, compressorBelowF: 25 } };
   expect(lockoutsTested(moved, sides, post('gates.compressorBelowF', moved))).toBeNull();

@@ -26,7 +26,7 @@ test('in the cold, cooling waits for warmth; in the heat, heating and defrost wa
   expect(steps(facts(...FREE), 85)).toEqual(['heat', 'defrost']);
 });
 
-test('what a gate holds today waits for the weather beyond it', () => {
+test('what a lockout blocks today waits for the weather beyond it', () => {
   const locked = facts(...FREE, WIRED, ['gates.compressorBelowF', 35], ['gates.auxAboveF', 40]);
   expect(at(locked, 20).find(({ step }) => step === 'heat')).toMatchObject({
     why: expect.stringMatching(/locked out below 35/),
@@ -41,7 +41,7 @@ test('what a gate holds today waits for the weather beyond it', () => {
   expect(aux.items.map(({ item }) => item.id)).toEqual(expect.arrayContaining(['by-jumper', 'put-back']));
 });
 
-test('the season is said in the months of the job’s climate, over the turn of the year too', () => {
+test('the season is given in months of the job’s climate, across the turn of the year too', () => {
   const basin = facts(...FREE, ['year.weather', 'sorrel-basin']);
   const cooling = at(basin, 20).find(({ step }) => step === 'cool-air')!.due;
   expect(cooling).toMatch(/^65 °F or more out: (Apr|May|Jun) to (Aug|Sep|Oct)$/);

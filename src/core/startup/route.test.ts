@@ -31,7 +31,7 @@ const ALWAYS: readonly (readonly [string, string])[] = [
   ['outage', 'leave'],
 ];
 
-test('on every kind of system and visit: nothing lost, nothing before what it needs, never more to walk than before', () => {
+test('on every kind of system and visit: nothing lost, nothing before what it needs, never more walking than before', () => {
   const every = families().filter((_, at) => at % 61 === 0);
   for (const { id, facts } of [...every, ...SAMPLES])
     for (const reason of REASONS)
@@ -48,7 +48,7 @@ test('on every kind of system and visit: nothing lost, nothing before what it ne
       }
 });
 
-test('an ordinary new installation climbs less and waits less; a second one at the thermostat spares more', () => {
+test('an ordinary new installation climbs less and waits less; a second person at the thermostat saves more', () => {
   const { facts } = SAMPLES[0]!;
   const steps = forVisit(startup(facts), 'new');
   const [plain, alone, two] = [plainRoute(facts, steps, 1), placeRoute(facts, steps, 1), placeRoute(facts, steps, 2)];
@@ -57,7 +57,7 @@ test('an ordinary new installation climbs less and waits less; a second one at t
   expect(two.minutes).toBeLessThan(alone.minutes);
 });
 
-test('within a step what is read at one place stands together', () => {
+test('within a step, readings at one place are together', () => {
   const { facts } = SAMPLES[0]!;
   for (const { step, items } of placeRoute(facts, startup(facts), 1).steps) {
     const places = items.map(({ item }) => itemPlace(facts, step.id, item));
@@ -66,13 +66,13 @@ test('within a step what is read at one place stands together', () => {
   }
 });
 
-test('it stays as it is while readings come in', () => {
+test('the order stays the same while readings come in', () => {
   const { facts } = SAMPLES[0]!;
   const read = startupOf(jobModel(facts), [said('conditions/outdoor', 28), said('fan/static', 0.5)], DEFAULT_MOMENT);
   expect(ids(placeRoute(facts, read, 1).steps)).toEqual(ids(placeRoute(facts, startup(facts), 1).steps));
 });
 
-test('of a packaged unit everything but the thermostat stands outdoors: nothing is climbed to', () => {
+test('on a packaged unit everything but the thermostat is outdoors: no climbing', () => {
   const packaged = families().find(({ facts }) => facts.system.cabinet === 'packaged')!.facts;
   expect(placeRoute(packaged, startup(packaged), 1).climbs).toBe(0);
 });

@@ -12,9 +12,9 @@ test.each([
   [29, 36_700],
   [31, 34_600],
   [50, 20_175],
-])('a usual outdoor sensor at %d °F', (atF, ohms) => expect(Math.abs(sensorOhms(atF) - ohms)).toBeLessThan(100));
+])('a typical outdoor sensor at %d °F', (atF, ohms) => expect(Math.abs(sensorOhms(atF) - ohms)).toBeLessThan(100));
 
-test('the lockouts of a job are proved on both sides with the sensor’s own ohms, and put back', () => {
+test('lockouts are proved on both sides with the sensor’s own ohms, and put back', () => {
   const base = SAMPLES[0]!.facts;
   const facts: Facts = {
     ...base,

@@ -12,8 +12,8 @@ const triedIn = (step: string, scenario = NO_FAULTS) => {
   return { model, planned, tried: simulatedReadings(model, [], DEFAULT_MOMENT, planned) };
 };
 
-describe('what a startup would read under what is tried', () => {
-  test('nothing is said while nothing is tried', () => expect(triedIn('heat').tried.size).toBe(0));
+describe('what a startup would read with the simulation', () => {
+  test('says nothing while nothing is simulated', () => expect(triedIn('heat').tried.size).toBe(0));
 
   test('yellow open outdoors: no Y there, no amps; the rest of the step as before', () => {
     const { tried } = triedIn('heat', withFault('open:outdoor-cable/yellow'));
@@ -23,14 +23,14 @@ describe('what a startup would read under what is tried', () => {
     expect(tried.has('heat/return')).toBe(false);
   });
 
-  test('a full pan with the float switch: everything of the call dies with R', () => {
+  test('a full pan with the float switch: the whole call dies with R', () => {
     const fitted = withFact(facts, 'system.floatSwitch', 'R');
     const model = jobModel(fitted, withCondition('pan-full'));
     const planned = startupOf(model, [], DEFAULT_MOMENT).find(({ step }) => step.id === 'heat')!;
     expect([...simulatedReadings(model, [], DEFAULT_MOMENT, planned).keys()]).toContain('heat/volts-outdoor-unit-Y');
   });
 
-  test('verdicts and expectations stay those of a sound system', () => {
+  test('verdicts and expectations remain those of a sound system', () => {
     const sound = triedIn('heat').planned;
     const { planned } = triedIn('heat', withFault('open:outdoor-cable/yellow'));
     expect(planned.items.map(({ key, expected }) => [key, expected])).toEqual(

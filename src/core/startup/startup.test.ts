@@ -76,7 +76,7 @@ describe('strip amps are judged at the volts just measured', () => {
     expect(verdict.means).toMatch(means);
   });
 
-  test('the expected amps follow the volts', () => {
+  test('expected amps follow the volts', () => {
     const expected = itemOf(proved.facts, [reading('heat-aux/strip-volts', 228)], 'heat-aux/amps-1').expected;
     expect(expected.kind === 'band' && expected.aim).toBeCloseTo(38 + 2.4, 6);
   });
@@ -128,7 +128,7 @@ describe('rise', () => {
     expect(aim(5900) / aim(0)).toBeCloseTo(1 / 0.8044, 3);
   });
 
-  test('too little air for the strips is said with the airflow', () => {
+  test('too little air for the strips is reported with the airflow', () => {
     const readings = [
       reading('emergency/strip-volts', 240),
       reading('emergency/amps-1', 40, 'heaters-only'),
@@ -162,7 +162,7 @@ describe('terminals', () => {
     ]);
   });
 
-  test('likeliest first, by how often it is met; what no plain fault gives is looked for among the rarer ones', () => {
+  test('most common first; what no common fault gives is sought among the rarer ones', () => {
     const suspects = (volts: number) =>
       wireSuspects(
         startupContext(jobModel(proved.facts), [reading('heat/volts-outdoor-unit-Y', volts)], DEFAULT_MOMENT),
@@ -176,7 +176,7 @@ describe('terminals', () => {
     expect(some[0]!.cause.words).toMatch(/loose|corroded/);
   });
 
-  test('sound readings suspect nothing, and so do none', () => {
+  test('sound readings suspect nothing, and neither do none', () => {
     const context = (readings: readonly Reading[]) => startupContext(jobModel(proved.facts), readings, DEFAULT_MOMENT);
     expect(wireSuspects(context(proved.readings), 'heat-1')).toEqual([]);
     expect(wireSuspects(context([]), 'heat-1')).toEqual([]);
@@ -198,13 +198,13 @@ describe('terminals', () => {
   });
 });
 
-test('a supply of half the volts is a lost leg', () => {
+test('a supply at half the volts is a lost leg', () => {
   expect(verdictOf(proved.facts, [reading('supply-volts/kit-1', 121)], 'supply-volts/kit-1').means).toMatch(
     /one leg is lost/,
   );
 });
 
-test('motors without plate amps ask for them on the Sheet', () => {
+test('motors without plate amps ask for them on the Survey', () => {
   expect(itemOf(planned.facts, [reading('conditions/outdoor', 45)], 'heat/compressor-amps').expected).toMatchObject({
     kind: 'needs',
     fact: 'outdoorUnit.compressorRatedAmps',
@@ -214,14 +214,14 @@ test('motors without plate amps ask for them on the Sheet', () => {
   );
 });
 
-test('a compressor that stands by plan draws nothing: one that does is called what it is', () => {
+test('a compressor off by plan draws nothing; one that draws current is named as running', () => {
   const cold = [reading('conditions/outdoor', 10)];
   expect(itemOf(planned.facts, cold, 'heat/compressor-amps').expected).toMatchObject({ pass: [0, 0.3] });
   const runs = verdictOf(planned.facts, [...cold, reading('heat/compressor-amps', 11)], 'heat/compressor-amps');
   expect(runs).toMatchObject({ grade: 'fail', means: expect.stringContaining('is running when it should be off') });
 });
 
-test('a defrost that runs to its cap is not passed', () => {
+test('a defrost that runs to its maximum does not pass', () => {
   expect(verdictOf(proved.facts, [reading('defrost/minutes', 10)], 'defrost/minutes')).toMatchObject({
     grade: 'warn',
     means: expect.stringContaining('timed out'),
@@ -257,7 +257,7 @@ test('a correction counts, and the old value stays', () => {
   expect(readingHistory(readings, 'conditions/outdoor').map(({ value }) => value)).toEqual([29, 92]);
 });
 
-describe('verdicts that hold together', () => {
+describe('verdicts that agree', () => {
   const statics = (confirmed?: ReadonlySet<FactPath>) => {
     const [key] = startupOf(jobModel(proved.facts), [], DEFAULT_MOMENT)
       .flatMap(({ items }) => items)
@@ -268,7 +268,7 @@ describe('verdicts that hold together', () => {
       .find((item) => item.key === key)!.verdict!;
   };
 
-  test('a limit that nobody has looked at fails nothing: it is to be looked at again, and confirmed', () => {
+  test('an unchecked limit fails nothing: it asks to check again, and is confirmed', () => {
     expect(statics(new Set(['airHandler.maxStaticInWc'])).grade).toBe('fail');
     expect(statics().grade).toBe('fail');
     const assumed = statics(new Set());
@@ -296,7 +296,7 @@ describe('verdicts that hold together', () => {
     );
   });
 
-  test('the exact edge passes and is said to be the edge, with the heat that low volts leave', () => {
+  test('the exact edge passes and is reported as the edge, with the heat that low volts leave', () => {
     const at = (volts: number) => verdictOf(started.facts, [reading('strips/volts', volts)], 'strips/volts');
     const { serviceVolts } = started.facts.heatKit;
     const edge = Math.ceil(serviceVolts * 0.93);

@@ -29,7 +29,7 @@ const expectedOf = (facts: Facts, key: string, readings: readonly Reading[] = []
     .flatMap(({ items }) => items)
     .find((item) => item.key === key)!.expected;
 
-test('work begins with making safe and ends with leaving it right; nothing live comes before the supplies are proven dead', () => {
+test('work begins with making safe and ends with leaving it right; nothing live comes before the supplies are verified dead', () => {
   const ids = planOf(proved.facts).map(({ step }) => step.id);
   expect([ids[0], ids[1], ids.at(-1)]).toEqual(['make-safe', 'element-ohms', 'leave']);
   expect(ids.indexOf('element-ohms')).toBeLessThan(ids.indexOf('supply-volts'));
@@ -58,7 +58,7 @@ test('every supply has its own tick: circuits of the kit, the blower’s own, th
   ]);
 });
 
-test('a tick taken back is open again, and stays in the history', () => {
+test('a withdrawn tick is open again, and stays in the history', () => {
   const taken = { ...reading('make-safe/lugs', 'done'), at: '2026-02-01T10:00:00Z' };
   const back = { ...reading('make-safe/lugs', 'undone'), id: 'later', at: '2026-02-01T10:01:00Z', replaces: taken.id };
   const lugs = (readings: Reading[]) =>
@@ -70,7 +70,7 @@ test('a tick taken back is open again, and stays in the history', () => {
   ]).toEqual(['pass', undefined, 'pass']);
 });
 
-test('the waits are the equipment’s own', () => {
+test('wait times are the equipment’s own', () => {
   const waits = Object.fromEntries(
     planOf(started.facts).map(({ step, built }) => [step.id, built.waits.map(({ id, seconds }) => [id, seconds])]),
   );
@@ -87,7 +87,7 @@ test('the waits are the equipment’s own', () => {
     expect([step, waits[step]!.some(([id]) => id === 'min-off')]).toEqual([step, true]);
 });
 
-test('an O and a B system expect the valve the other way round', () => {
+test('O and B systems expect the valve opposite ways', () => {
   const aim = (facts: Facts, key: string) => {
     const expected = expectedOf(facts, key);
     return expected.kind === 'band' && expected.pass[1] > 10;
@@ -96,7 +96,7 @@ test('an O and a B system expect the valve the other way round', () => {
   expect(['heat', 'cool'].map((step) => aim(started.facts, `${step}/volts-outdoor-unit-valve`))).toEqual([true, false]); // B
 });
 
-test('limits contain what is aimed at, and warnings lie outside passes, at every item and whatever was read', () => {
+test('limits contain their target, and warnings lie outside passes, at every item and any reading', () => {
   fc.assert(
     fc.property(
       fc.integer({ min: -20, max: 65 }),
@@ -146,7 +146,7 @@ test.each([
   else expect(meaning!.means).toMatch(words);
 });
 
-describe('what has to be made dead is what is there', () => {
+describe('what has to be verified dead matches the system', () => {
   const deadIn = (facts: Facts) =>
     planOf(facts)[0]!
       .items.map(({ item }) => item.label)

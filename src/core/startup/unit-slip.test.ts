@@ -18,17 +18,17 @@ test.each([
   expect(unitSlip(band(unit, pass), value, null)).toEqual({ unit: other, value: meant }),
 );
 
-test('33 °F of supply air may be 33 °C, and may be a unit that cools in heat: nothing is suggested', () =>
+test('33 °F of supply air may be 33 °C, or a unit that cools in heat: nothing is suggested', () =>
   expect(unitSlip(band('°F', [86, 95]), 33, null)).toBeNull());
 
-test('what passes, what is merely off, what no unit explains and a difference get no suggestion', () => {
+test('a passing value, one merely off, one no unit explains and a difference get no suggestion', () => {
   const air = band('°F', [86, 95], [80, 101]);
   expect([90, 82, 12, 'OL' as const].map((value) => unitSlip(air, value, null))).toEqual([null, null, null, null]);
   expect(unitSlip({ ...air, isDifference: true }, 33, null)).toBeNull();
   expect(unitSlip({ ...air, expect: () => ({ kind: 'tick' }) }, 33, null)).toBeNull();
 });
 
-test('a suggestion always passes, in a unit that there is', () =>
+test('a suggestion always passes, in a real unit', () =>
   fc.assert(
     fc.property(
       fc.constantFrom('°F', 'in. w.c.', 'V', 'A', 'Ω'),

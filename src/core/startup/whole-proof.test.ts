@@ -63,7 +63,7 @@ const readThrough = (given: Facts, effect: Parameters<ReturnType<typeof faultedS
 };
 
 test.each((isSweep ? ALL : sixty).map((family, at) => [family.id, family, at] as const))(
-  'a good house passes every step that reads something: %s',
+  'a good house passes every step with a reading: %s',
   (_, { facts }, at) => {
     const judged = readThrough(facts, {}, at + 1);
     expect(judged.length).toBeGreaterThan(10);

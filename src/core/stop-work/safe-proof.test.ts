@@ -49,14 +49,14 @@ const sentencesOf = (words: string) => words.split(/(?<=[.!?;:])\s+/);
 const offending = (lines: readonly string[]) =>
   lines.flatMap(sentencesOf).filter((sentence) => INSTRUCTS.test(sentence) && !FORBIDS.test(sentence));
 
-test('the net catches what it is for, and lets through what forbids it', () => {
+test('the filter catches forbidden instructions, and allows text that forbids them', () => {
   expect(
     offending(['Jumper PS1 to PS2.', 'Fit it. Put a bridge over the limit.', 'Bypass the rollout switch.']),
   ).toHaveLength(3);
   expect(offending(['Never bypass the limit.', 'Take out the jumper at the float switch.'])).toEqual([]);
 });
 
-describe('no instruction bridges or bypasses a safety circuit', () => {
+describe('no instruction jumpers or bypasses a safety circuit', () => {
   test.each(some(60).map(({ id, facts }) => [id, facts] as const))('%s', (_, facts) => {
     const harness = plan(facts);
     const recorded = wireRows(harness);
@@ -93,7 +93,7 @@ describe('no instruction bridges or bypasses a safety circuit', () => {
 /** Numbers over many decades, and likely typing slips of good ones. */
 const FIGURES = [0.003, 0.024, 0.24, 0.62, 1, 2.48, 9, 15, 24.8, 30, 45, 90, 120, 240, 248, 450, 2400, 5000, 24_800];
 
-describe('no reading that something safe depends on has a tap that makes it pass', () => {
+describe('no tap makes a safety reading pass', () => {
   test.each(some(40).map(({ id, facts }) => [id, facts] as const))('%s', (_, facts) => {
     const items = startupOf(jobModel(licensed(facts)), [], DEFAULT_MOMENT).flatMap((step) => step.items);
     const safe = items.filter(
@@ -129,7 +129,7 @@ describe('a reading that stops the work says so in the stop’s own words', () =
     }
   });
 
-  test('a cause that stops the work is one of the list, in every family', () => {
+  test('a cause that stops the work is on the list, in every family', () => {
     const named = new Set(
       some(60).flatMap(({ facts }) => causesOf(facts, plan(facts)).flatMap(({ stop }) => stop ?? [])),
     );

@@ -67,7 +67,7 @@ const anyKit = fc
   }));
 
 describe('the ladder', () => {
-  test('has a rung for each element, on the circuit that feeds it', () => {
+  test('has a rung for each element, on its circuit', () => {
     fc.assert(
       fc.property(anyKit, (any) =>
         expect(ladder(any).circuits.flatMap(({ rungs }) => rungs.map((rung) => rung.at))).toEqual(
@@ -77,7 +77,7 @@ describe('the ladder', () => {
     );
   });
 
-  test('leaves the link out where none is fitted, and names a bank that no input brings', () => {
+  test('leaves out a link that is not fitted, and names a bank without an input', () => {
     const [circuit] = ladder({
       ...withKit({ hasLinks: false, elements: [{ kW: 5, bank: 3, onS: 0, offS: 0 }] }),
     }).circuits;
@@ -92,7 +92,7 @@ describe('the ladder', () => {
     [75, [1, 2, 3]],
   ])('%i s after the call, closed: %j', (seconds, on) => expect(closed(at(seconds))).toEqual(on));
 
-  test('settled counts the off delay of a bank that the call drops, beside the on delays of those that it brings', () => {
+  test('settled counts the off delay of a bank that drops out, and the on delays of those that come on', () => {
     const apart = withKit({
       elements: [
         { kW: 4.8, bank: 1, onS: 10, offS: 5 },
@@ -112,7 +112,7 @@ describe('the ladder', () => {
     expect(at(90, 'off').blower.runs).toBe(false);
   });
 
-  test('with the switch open the rung is live and carries nothing; only its breaker makes it dead', () => {
+  test('with the switch open the rung is live and carries no current; only its breaker makes it dead', () => {
     const open = at(0).rungs[0]!;
     expect([open.isFed, open.isClosed, open.amps]).toEqual([true, false, 0]);
     const tripped = ladderState(facts, jobModel(facts).wall, moment('heat-aux'), 100, 240, new Set([0]));
@@ -124,7 +124,7 @@ describe('the ladder', () => {
     expect(tripped.blower).toEqual({ runs: false, because: 'its breaker is open' });
   });
 
-  test('never heats without the blower where an interlock is fitted and its supply is on', () => {
+  test('never heats without the blower if an interlock is fitted and powered', () => {
     fc.assert(
       fc.property(
         anyKit,
@@ -138,7 +138,7 @@ describe('the ladder', () => {
     );
   });
 
-  test('settled in emergency heat, every element glows', () => {
+  test('settled in emergency heat, every element is on', () => {
     fc.assert(
       fc.property(anyKit, (any) => expect(at(1000, 'emergency', any).rungs.every(({ glows }) => glows)).toBe(true)),
     );
@@ -157,7 +157,7 @@ describe('the clamp', () => {
       'blower',
     ]));
 
-  test('decides what is expected', () => {
+  test('decides the expected amps', () => {
     const state = at(60);
     const amps = Object.fromEntries(
       clampPlaces(facts).map((clamp) => [clampId(clamp), expectedAmpsNow(facts, clamp, state, 240)]),
@@ -172,7 +172,7 @@ describe('the clamp', () => {
     });
   });
 
-  test('the circuits together carry what the main carries', () => {
+  test('the circuits add up to the main', () => {
     fc.assert(
       fc.property(anyKit, fc.integer({ min: 0, max: 150 }), (any, seconds) => {
         const state = at(seconds, 'heat-aux', any);
@@ -213,25 +213,25 @@ describe('what a reading means', () => {
     expect(first).toMatchObject({ kind, words: expect.stringMatching(words) });
   });
 
-  test('with the volts unread, a low supply is offered beside the elements', () => {
+  test('with the volts unread, a low supply is offered along with the elements', () => {
     const ways = means(3.1 + 60 * (215 / 240), { volts: null });
     expect(ways.map(({ kind }) => kind)).toContain('low-supply');
     expect(ways.find(({ kind }) => kind === 'low-supply')!.words).toMatch(/at 215 V/);
   });
 
-  test('the blower in or out of the clamp is said', () =>
+  test('the blower in or out of the clamp is stated', () =>
     expect(means(60)[0]).toMatchObject({ kind: 'sound', words: expect.stringContaining('blower not in the clamp') }));
 
-  test('what nothing explains is explained by nothing', () => expect(means(31)).toEqual([]));
+  test('an unexplained reading is left unexplained', () => expect(means(31)).toEqual([]));
 
-  test('of two equal elements it is one of the two: a clamp cannot say which', () => {
+  test('of two equal elements it is one of the two: a clamp cannot tell which', () => {
     const pair = withKit({ elements: [1, 2].map(() => ({ kW: 4.8, bank: 1, onS: 0, offS: 0 })) });
     const { words } = means(3.1 + 20, { of: pair })[0]!;
     expect(words).toMatch(/^one of elements 1, 2 on, one not heating: the elements are identical/);
     expect(words).not.toMatch(/element 1 on|element 2 not/);
   });
 
-  test('unlike elements are told apart', () => {
+  test('unequal elements are told apart', () => {
     const unlike = withKit({
       elements: [
         { kW: 4.8, bank: 1, onS: 0, offS: 0 },
@@ -247,7 +247,7 @@ describe('finding the kit', () => {
   const known = (evidence: Partial<KitEvidence>) =>
     findKits({ ratedVolts: 240, blowerAmps: 2.5, blowerOnFirstCircuit: true, ...evidence });
 
-  test('plate and ohms together are sure', () =>
+  test('plate and ohms together are certain', () =>
     expect(known({ plateKW: 9.6, ohms: [12, 12.1] })[0]).toMatchObject({
       elementsKW: [4.8, 4.8],
       sure: 'sure',
@@ -258,7 +258,7 @@ describe('finding the kit', () => {
       elementsKW: [4.8, 4.8],
       sure: expect.stringMatching(/likely|possible/),
     }));
-  test('an open element is taken for its neighbour’s like', () =>
+  test('an open element is assumed equal to its neighbor', () =>
     expect(known({ ohms: [16, 'OL'], plateKW: 7.2 })[0]).toMatchObject({ elementsKW: [3.6, 3.6] }));
   test('amps and volts of a low supply still find it', () =>
     expect(known({ plateKW: 10, running: { amps: 36.1, volts: 208 } })[0]).toMatchObject({
@@ -266,11 +266,11 @@ describe('finding the kit', () => {
       against: [],
     }));
   test('breakers alone leave it open', () => expect(known({ breakersAmps: [60] })[0]!.sure).not.toBe('sure'));
-  test('unlike elements by their ohms', () =>
+  test('unequal elements are found by their ohms', () =>
     expect(known({ ohms: [12, 16], plateKW: 8.4 })[0]).toMatchObject({ elementsKW: [4.8, 3.6], sure: 'sure' }));
   test('nothing known, nothing found', () => expect(known({})).toEqual([]));
 
-  test('what is entered ranks first where the plate leaves several: 5 + 5 before 10, before three of 3.33', () => {
+  test('what is entered ranks first if the plate allows several: 5 + 5 before 10, before three of 3.33', () => {
     const kits = known({ plateKW: 10, enteredKW: [5, 5] });
     expect(kits[0]!.elementsKW).toEqual([5, 5]);
   });
@@ -282,7 +282,7 @@ describe('finding the kit', () => {
     expect(first!.against.length).toBeGreaterThan(0);
   });
 
-  test('whatever true kit of like elements, plate and cold ohms find it', () => {
+  test('any real kit of equal elements is found from plate and cold ohms', () => {
     fc.assert(
       fc.property(
         fc.constantFrom(3, 3.6, 4.8, 5),
@@ -316,7 +316,7 @@ describe('finding the kit', () => {
     expect(kitEvidence(facts, new Set(), new Map(), stripKeys(facts))).not.toHaveProperty('breakersAmps');
   });
 
-  test('put on the Sheet, delays and banks of what stood there stay', () => {
+  test('applied to the Survey, the delays and banks entered there stay', () => {
     expect(withStagger([5, 5, 5, 5], facts.heatKit.elements)).toEqual([
       { kW: 5, bank: 1, onS: 20, offS: 70 },
       { kW: 5, bank: 1, onS: 50, offS: 45 },
@@ -326,8 +326,8 @@ describe('finding the kit', () => {
   });
 });
 
-describe('does it belong', () => {
-  test('stages warm the more, the thinner the air and with the heat pump', () => {
+describe('whether the kit fits', () => {
+  test('stages warm more in thinner air and with the heat pump', () => {
     const fit = kitFit(facts, 20_000, 66, 240);
     expect(fit.stages.map(({ kW }) => kW)).toEqual([9.6, expect.closeTo(14.4, 6)]);
     const [first, second] = fit.stages;
@@ -339,7 +339,7 @@ describe('does it belong', () => {
     expect(fit).toMatchObject({ isAllowed: true, hasAir: true });
   });
 
-  test('circuits name what is needed beside what was found', () => {
+  test('circuits compare what is needed with what was found', () => {
     expect(
       kitFit(facts, 0, 66, 240).circuits.map(({ needsBreakerAmps, foundBreakerAmps, needsAwg, foundAwg }) => [
         needsBreakerAmps,
@@ -353,7 +353,7 @@ describe('does it belong', () => {
     ]);
   });
 
-  test('an element over 48 A alone is questioned: no division of the others helps', () => {
+  test('an element over 48 A by itself is questioned: splitting the others does not help', () => {
     const whole = withKit({ elements: [{ kW: 14.4, bank: 1, onS: 0, offS: 0 }], breakersAmps: [80] });
     const said = findingsOf(whole).filter(({ rule }) => rule === 'breakers-fit');
     expect(said.map(({ severity, fact, what }) => [severity, fact, what])).toEqual([
@@ -361,7 +361,7 @@ describe('does it belong', () => {
     ]);
   });
 
-  test('a 230 V kit on 240 V is sized at what it draws there: 46.6 A of heater on its plate are 48.6 A', () => {
+  test('a 230 V kit on 240 V is sized at what it draws there: 46.6 A of heater on its plate is 48.6 A', () => {
     // 10.72 kW at 230 V: 46.6 A, which one circuit may have. At 240 V 48.6 A, 60.8 A with the 125 %: two circuits.
     const rows = [1, 2].map(() => ({ kW: 5.36, bank: 1, onS: 0, offS: 0 }));
     const on = (serviceVolts: number) =>
@@ -452,10 +452,10 @@ describe('does it belong', () => {
     ],
   ])('%s', (expected, changed) => expect(rulesOf(changed)).toContain(expected));
 
-  test('the sample has nothing against it', () => expect(rulesOf(facts)).toEqual([]));
+  test('the sample has no finding', () => expect(rulesOf(facts)).toEqual([]));
 });
 
-test('plate and measurement that contradict each other are a finding, and neither gives way', () => {
+test('plate and measurement that contradict each other are a finding, and neither overrides the other', () => {
   const findings = measuredFindings(facts, [
     reading(ohmsItem(0), 18),
     reading(ohmsItem(1), 'OL'),
@@ -477,7 +477,7 @@ test('every part says what it is for, how it fails, what it reads, and its cauti
   }
 });
 
-test('three banks are wired with both jumpers, and every one comes in emergency heat', () => {
+test('three banks are wired with both jumpers, and every one comes on in emergency heat', () => {
   const three: Facts = {
     ...withKit({ elements: [1, 2, 3].map((bank) => ({ kW: 4.8, bank, onS: 0, offS: 0 })) }, assumedFacts()),
     airHandler: { ...assumedFacts().airHandler, wInputs: 'W1+W2+W3' },

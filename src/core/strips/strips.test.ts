@@ -10,7 +10,7 @@ const elements = fc.array(
   { minLength: 1, maxLength: 6 },
 );
 
-test('every element lands on one circuit, in order, and none passes 48 A of heater', () => {
+test('every element is on one circuit, in order, and none exceeds 48 A of heater', () => {
   fc.assert(
     fc.property(elements, fc.double({ min: 0, max: 8, noNaN: true }), (kit, blowerAmps) => {
       const circuits = subdivide(kit, blowerAmps, true);
@@ -36,7 +36,7 @@ test('heat falls with the square of the volts', () => {
   );
 });
 
-test('airflow by rise undoes the rise', () => {
+test('airflow from rise inverts rise from airflow', () => {
   fc.assert(
     fc.property(
       fc.double({ min: 200, max: 2500, noNaN: true }),
@@ -77,7 +77,7 @@ describe('explainAmps', () => {
     expect(explainAmps(kit, 240, 3, 23, false)[0]).toMatchObject({ elements: [0], withBlower: true });
   });
 
-  test('without a blower there is nothing else in the clamp', () => {
+  test('without a blower nothing else is in the clamp', () => {
     expect(explainAmps(kit, 240, 0, 20, false).every(({ withBlower }) => !withBlower)).toBe(true);
   });
 });

@@ -25,19 +25,19 @@ test('450 CFM with 9.6 kW at 6,000 ft is 152 °F: an error', () => {
   });
 });
 
-test('one bank while one zone calls is cooler, and its least air is its part of the kit’s', () => {
+test('one bank with one zone calling is cooler, and needs its part of the kit’s minimum airflow', () => {
   const air = zoneAir(zoned({ smallestCfm: 450, banksAlone: 'first' }), 68)!;
   expect([Math.round(air.supplyF), air.leastCfm]).toEqual([110, 425]);
   expect(said(zoned({ smallestCfm: 450, banksAlone: 'first' }))).toEqual(['warning coil']);
   expect(said(zoned({ smallestCfm: 420, banksAlone: 'first' }))).toEqual(['error least', 'warning coil']);
 });
 
-test('strips held until two zones call are no matter; a coil still is', () => {
+test('strips locked out until two zones call are fine; a coil still is checked', () => {
   expect(said(zoned({ smallestCfm: 450, banksAlone: 'none' }))).toEqual(['warning coil']);
   expect(said(zoned({ smallestCfm: 600, banksAlone: 'none' }))).toEqual([]);
 });
 
-test('the label’s limit wins; no zones, nothing to say', () => {
+test('the label’s limit overrides; no zones, nothing to report', () => {
   expect(said(zoned({ smallestCfm: 900 }, 105))).toEqual(['error hot']);
   expect(said(zoned({ smallestCfm: 900 }, 125))).toEqual([]);
   expect(said(zoned({ smallestCfm: null }))).toEqual([]);

@@ -16,7 +16,7 @@ const blank = (): StoredJob => ({
   updatedBy: '',
 });
 
-test('three devices, a network that loses what it likes: nothing is lost, nothing lands twice, all end alike', async () => {
+test('three devices, a network that drops messages at random: nothing lost, nothing doubled, all converge', async () => {
   await fc.assert(
     fc.asyncProperty(fc.array(anAct, { maxLength: 60 }), async (acts) => {
       const server = memoryServer(blank());
@@ -29,7 +29,7 @@ test('three devices, a network that loses what it likes: nothing is lost, nothin
   );
 }, 1_200_000);
 
-test('two versions that are settled while readings are on their way: what was chosen goes out after them', async () => {
+test('two versions resolved while readings are on their way: the choice is sent after them', async () => {
   const job = blank();
   const server = memoryServer(job);
   const [one, other] = [fakeDevice(server, job), fakeDevice(server, job)];
@@ -51,7 +51,7 @@ test('two versions that are settled while readings are on their way: what was ch
   expect(one.state()).toMatchObject({ saveState: 'saved', problem: '', pending: {}, theirs: null });
 });
 
-test('somebody saved other lines first: the save goes out on theirs, and nobody is asked', async () => {
+test('someone saved other fields first: the save is rebased, and nobody is asked', async () => {
   const job = blank();
   const server = memoryServer(job);
   const [one, other] = [fakeDevice(server, job), fakeDevice(server, job)];
@@ -67,7 +67,7 @@ test('somebody saved other lines first: the save goes out on theirs, and nobody 
   expect(one.state()).toMatchObject({ saveState: 'saved', problem: '', pending: {}, theirs: null });
 });
 
-test('a save heard of late, after somebody else’s: what was entered since is laid over nothing unseen', async () => {
+test('a save confirmed late, after another person’s: newer entries overwrite nothing unseen', async () => {
   const job = blank();
   const server = memoryServer(job);
   const [one, other] = [fakeDevice(server, job), fakeDevice(server, job)];
@@ -95,7 +95,7 @@ test('a save heard of late, after somebody else’s: what was entered since is l
   expect(one.state()).toMatchObject({ saveState: 'saved', problem: '', theirs: null });
 });
 
-test('a save that was sent, and whose answer nobody heard, stays the same save after a crash: another’s stands', async () => {
+test('a save whose answer was lost stays the same save after a crash: another person’s stays', async () => {
   const job = blank();
   const server = memoryServer(job);
   const [one, other] = [fakeDevice(server, job), fakeDevice(server, job)];
@@ -112,7 +112,7 @@ test('a save that was sent, and whose answer nobody heard, stays the same save a
   expect(one.state().saved.document.facts.house.noLoadF).toBe(62);
 });
 
-test('a line that stays lost is tried ever more seldom, and at once when it is back', async () => {
+test('a lost connection is retried less and less often, and at once when it returns', async () => {
   const job = blank();
   const device = fakeDevice(memoryServer(job), job);
   device.read(47);

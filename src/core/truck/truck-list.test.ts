@@ -15,7 +15,7 @@ const said = (of: Facts, confirmed: readonly FactPath[] = []) =>
 
 const proved = facts(SAMPLES[2]!.facts, ['thermostat.outdoorSensor', 'none']);
 
-test('nobody has looked: both cables with a spare and 15 % for dressing, and the jumper', () => {
+test('nobody has looked: both cables with a spare and 15 % slack, and the jumper', () => {
   const { thermostatLengthFt, outdoorLengthFt } = proved.cables;
   expect(said(proved)).toEqual([
     `${Math.ceil(thermostatLengthFt * 1.15)} ft Control cable, 18 AWG, 7 conductors`,
@@ -34,7 +34,7 @@ test('what was counted, found or ticked is on site', () => {
   expect(said(facts(proved, ['wiring.asFound', withoutJumper]))).toEqual(['1 Jumpers, 18 AWG']);
 });
 
-test('a short cable is pulled anew although it was counted', () => {
+test('a short cable is replaced although it was counted', () => {
   const short = facts(proved, ['cables.thermostatConductors', 4], ['cables.thermostatLengthFt', 50]);
   expect(said(short, ['cables.thermostatConductors', 'cables.outdoorConductors'])[0]).toBe(
     '58 ft Control cable, 18 AWG, 7 conductors',

@@ -11,7 +11,7 @@ import {
   steppedF,
 } from './degrees';
 
-test('temperatures and differences convert apart, and come back as they were typed', () => {
+test('temperatures and differences convert differently, and come back as entered', () => {
   expect(onScale('C', 47)).toBeCloseTo(8.333, 3);
   expect(onScale('C', -40)).toBe(-40);
   expect(apartOnScale('C', 9)).toBe(5);
@@ -58,7 +58,7 @@ test('a step goes to the next mark of its own scale', () => {
   );
 });
 
-test('ticks are round on the scale that is read', () => {
+test('ticks are round in the scale shown', () => {
   expect(DEGREES.F.ticks([-8, 23], 10).map(({ value }) => value)).toEqual([0, 10, 20]);
   const inC = DEGREES.C.ticks([-40, 32], 10);
   expect(inC.map(({ value }) => value)).toEqual([-40, -30, -20, -10, 0]);

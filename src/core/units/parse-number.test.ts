@@ -24,7 +24,7 @@ test.each([
   ['-', 'wrong'],
 ])('"%s" is %s', (text, kind) => expect(parseTyped(text).kind).toBe(kind));
 
-test('every number written plainly is read back', () => {
+test('every plainly written number is read back', () => {
   fc.assert(
     fc.property(fc.integer({ min: -99_999, max: 999_999 }), (value) =>
       expect(parseTyped(String(value / 10))).toEqual({ kind: 'number', value: value / 10 }),

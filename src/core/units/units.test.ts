@@ -14,7 +14,7 @@ describe('air', () => {
     expect(airDensityRatio(elevationFt)).toBeCloseTo(ratio, 3),
   );
 
-  test('is thinner the higher, and carries less', () => {
+  test('is thinner higher up, and carries less heat', () => {
     fc.assert(
       fc.property(fc.integer({ min: 0, max: 10_000 }), fc.integer({ min: 1, max: 2000 }), (low, more) => {
         expect(sensibleFactorAt(low + more)).toBeLessThan(sensibleFactorAt(low));
@@ -36,7 +36,7 @@ describe('copper', () => {
   });
 });
 
-test('tables stand in rising order, and hold what their sources hold', () => {
+test('tables are in rising order, and match their sources', () => {
   expect([...BREAKER_SIZES_AMPS].sort((a, b) => a - b)).toEqual([...BREAKER_SIZES_AMPS]);
   expect(FUEL_BTU_PER_UNIT).toEqual({ 'natural-gas': 100_000, propane: 91_452, 'fuel-oil': 138_500 });
 });
@@ -44,7 +44,7 @@ test('tables stand in rising order, and hold what their sources hold', () => {
 describe('spans', () => {
   const scale: SpanF = [-20, 70];
 
-  test('there and back along a scale', () => {
+  test('round-trip along a scale', () => {
     fc.assert(
       fc.property(fc.double({ min: -20, max: 70, noNaN: true }), (atF) =>
         expect(atShare(scale, percentAlong(scale, atF) / 100)).toBeCloseTo(atF, 9),
@@ -52,18 +52,18 @@ describe('spans', () => {
     );
   });
 
-  test('outside is kept at the ends', () => {
+  test('are clamped at the ends', () => {
     expect([percentAlong(scale, -80), percentAlong(scale, 99), atShare(scale, -1), atShare(scale, 2)]).toEqual([
       0, 100, -20, 70,
     ]);
   });
 
-  test('ticks are round and lie within', () => {
+  test('ticks are round and inside', () => {
     expect(ticksAlong(scale, 10)).toEqual([-20, -10, 0, 10, 20, 30, 40, 50, 60, 70]);
     expect(ticksAlong([3, 19], 5)).toEqual([5, 10, 15]);
   });
 
-  test('spans that touch are one, slivers are none', () => {
+  test('adjacent spans merge, slivers vanish', () => {
     expect(
       joinSpans([
         [1, 2],

@@ -36,8 +36,8 @@ const differing = (asFound: readonly WireRow[]) =>
 const errors = (facts: Facts) => findingsOf(facts).filter(({ severity }) => severity === 'error');
 const at = (device: 'thermostat' | 'air-handler' | 'outdoor-unit', mark: string) => ({ device, mark });
 
-describe('the record', () => {
-  test('the plan written down is the plan: no difference, no finding, the same conductors', () => {
+describe('the as-found record', () => {
+  test('the plan entered as found is the plan: no difference, no finding, the same conductors', () => {
     expect(withWires(planned, rows).conductors).toEqual(
       planned.conductors.map((conductor) => ({ ...conductor, carries: expect.any(String) })),
     );
@@ -46,7 +46,7 @@ describe('the record', () => {
     expect(harnessAsFound(base, planned).conductors).toEqual(planned.conductors);
   });
 
-  test('an end is landed, taken off, and landed back', () => {
+  test('an end is landed, taken off, and landed again', () => {
     fc.assert(
       fc.property(
         fc.constantFrom(...planned.conductors),
@@ -61,7 +61,7 @@ describe('the record', () => {
     expect(landEnd(rows, 'thermostat-cable/violet', 'to', null)).toBe(rows);
   });
 
-  test('jumpers go in once and come out; conductors are added in colours that are free', () => {
+  test('jumpers go in once and come out; conductors are added in unused colors', () => {
     const joined = addJumper(rows, at('air-handler', 'R'), at('air-handler', 'G'));
     expect(joined).toHaveLength(rows.length + 1);
     expect(addJumper(joined, at('air-handler', 'G'), at('air-handler', 'R'))).toBe(joined);
@@ -77,7 +77,7 @@ describe('the record', () => {
     expect(removeConductor(more, 'outdoor-cable/pink')).toEqual(rows);
   });
 
-  test('a place is read as it was written; nonsense is no place', () => {
+  test('a place is parsed as written; nonsense is not a place', () => {
     expect(parseRef('outdoor-thermostats.1 in')).toEqual({ device: 'outdoor-thermostats', mark: '1 in' });
     expect(['', 'R', 'attic.R', '.R'].map(parseRef)).toEqual([null, null, null, null]);
   });
@@ -129,7 +129,7 @@ describe('what a move would have done', () => {
   });
 });
 
-describe('rules of what is in the wall', () => {
+describe('rules for existing wiring', () => {
   const sensed: Facts = {
     ...base,
     thermostat: { ...base.thermostat, outdoorSensor: 'wired' },
@@ -150,7 +150,7 @@ describe('rules of what is in the wall', () => {
   const twoValves: Facts = { ...base, thermostat: { ...base.thermostat, valveTerminals: 'O+B' } };
   const recorded = (facts: Facts, change: (rows: readonly WireRow[]) => readonly WireRow[]) =>
     found(change(wireRows(plan(facts))), facts);
-  const colourOn = (facts: Facts, cable: string, mark: string) =>
+  const colorOn = (facts: Facts, cable: string, mark: string) =>
     plan(facts).conductors.find((each) => each.cable === cable && (each.to?.mark === mark || each.from?.mark === mark))!
       .id;
 
@@ -164,20 +164,20 @@ describe('rules of what is in the wall', () => {
       'the common on the thermostat’s B',
       'common-not-on-output',
       recorded(twoValves, (all) =>
-        landEnd(all, colourOn(twoValves, 'thermostat-cable', 'C'), 'from', at('thermostat', 'B')),
+        landEnd(all, colorOn(twoValves, 'thermostat-cable', 'C'), 'from', at('thermostat', 'B')),
       ),
     ],
     [
       'a sensor lead on 24 V',
       'sensor-alone',
-      recorded(sensed, (all) => landEnd(all, colourOn(sensed, 'thermostat-cable', 'S1'), 'to', at('air-handler', 'R'))),
+      recorded(sensed, (all) => landEnd(all, colorOn(sensed, 'thermostat-cable', 'S1'), 'to', at('air-handler', 'R'))),
     ],
     [
       'emergency heat through the outdoor thermostat',
       'emergency-heats',
       recorded(gated, (all) =>
         addJumper(
-          landEnd(all, colourOn(gated, 'thermostat-cable', 'E'), 'to', null),
+          landEnd(all, colorOn(gated, 'thermostat-cable', 'E'), 'to', null),
           at('thermostat', 'AUX'),
           at('thermostat', 'E'),
         ),
@@ -209,7 +209,7 @@ describe('rules of what is in the wall', () => {
       'W straight to the burner control',
       'transformers-apart',
       recorded(own, (all) =>
-        landEnd(all, colourOn(own, 'thermostat-cable', 'AUX'), 'to', { device: 'furnace', mark: 'T2' }),
+        landEnd(all, colorOn(own, 'thermostat-cable', 'AUX'), 'to', { device: 'furnace', mark: 'T2' }),
       ),
     ],
     [
@@ -251,7 +251,7 @@ describe('rules of what is in the wall', () => {
     expect(errors(facts).map(({ rule }) => rule)).toContain('comes-to-rest');
   });
 
-  test('a waived finding keeps its place in the record and goes to the end', () => {
+  test('a waived finding stays in the record and moves to the end', () => {
     const facts: Facts = {
       ...base,
       cables: { ...base.cables, thermostatConductors: 6 },
@@ -271,7 +271,7 @@ describe('rules of what is in the wall', () => {
   });
 });
 
-test('a gray conductor is said so, whatever name its record was begun with', () => {
+test('a gray conductor is called gray, whatever key its record used', () => {
   expect([colorName('grey'), colorName('red'), colorName(null), colorName(null, 'none left')]).toEqual([
     'gray',
     'red',

@@ -24,7 +24,7 @@ const energized = (facts: Facts, call: CallId, condition?: ConditionId) =>
   }).energized;
 const rules = (facts: Facts) => checkEquipment(jobModel(facts)).map(({ rule }) => rule);
 
-test('loads on G come with the blower, on top of what the transformer carries', () => {
+test('loads on G come on with the blower, on top of the transformer’s load', () => {
   const facts = boxed({ humidifier: 'alone', ventilator: true, airCleaner: true });
   for (const call of ['fan', 'heat-1', 'cool-1'] as const)
     expect([...energized(facts, call)]).toEqual(
@@ -36,7 +36,7 @@ test('loads on G come with the blower, on top of what the transformer carries', 
   expect(rules(tight)).toContain('transformer-carries');
 });
 
-test('a wet switch of its own stops the humidifier alone; in R it stops everything, and that is said', () => {
+test('a wet switch of its own stops the humidifier alone; in R it stops everything, and this is reported', () => {
   const alone = boxed({ humidifier: 'alone' });
   expect(energized(alone, 'heat-1', 'floor-wet').has('humidifier valve')).toBe(false);
   expect(energized(alone, 'heat-1', 'floor-wet').has(COMPRESSOR_COIL)).toBe(true);
@@ -48,7 +48,7 @@ test('a wet switch of its own stops the humidifier alone; in R it stops everythi
 });
 
 test.each(['w1-w2+aux-e+single+w-out+o', 'packaged+aux-e+single+no-w+o', 'gas+aux-e+single+no-w+o'])(
-  'the utility’s relay in Y holds the compressor and leaves the backup: %s',
+  'the utility’s relay in Y blocks the compressor and leaves the backup: %s',
   (family) => {
     const facts = boxed({ loadControl: 'Y' }, family);
     expect(energized(facts, 'heat-1').has(COMPRESSOR_COIL)).toBe(true);
@@ -59,7 +59,7 @@ test.each(['w1-w2+aux-e+single+w-out+o', 'packaged+aux-e+single+no-w+o', 'gas+au
   },
 );
 
-test('float, wet switch and relay stand one after the other', () => {
+test('float, wet switch and relay are in series', () => {
   const facts = boxed({ loadControl: 'Y', humidifier: 'everything' }, 'packaged+aux-e+single+no-w+o');
   for (const floatSwitch of ['R', 'Y'] as const) {
     const all: Facts = { ...facts, system: { ...facts.system, floatSwitch } };
@@ -85,7 +85,7 @@ test('a relay in R or in the auxiliary call is refused, with the place where it 
 });
 
 test.each(['w1-w2+aux-e+two-stage+w-out+o', 'packaged+aux-e+single+no-w+o', 'gas+aux1-aux2-e+two-stage+no-w+o'])(
-  'a relay pair takes Y and G over one conductor, and every call does what it did: %s',
+  'a relay pair carries Y and G over one conductor, and every call works as before: %s',
   (family) => {
     const [plain, paired] = [boxed({}, family), boxed({ relayPair: true }, family)];
     const inWall = (facts: Facts) =>
@@ -99,7 +99,7 @@ test.each(['w1-w2+aux-e+two-stage+w-out+o', 'packaged+aux-e+single+no-w+o', 'gas
   },
 );
 
-test('the shared conductor open: neither call comes', () => {
+test('with the shared conductor open, neither call arrives', () => {
   const facts = boxed({ relayPair: true });
   const whole = plan(facts);
   const cut = { ...whole, conductors: whole.conductors.filter(({ from }) => from?.mark !== 'P') };
@@ -108,23 +108,20 @@ test('the shared conductor open: neither call comes', () => {
   expect(states.energized.has('blower relay')).toBe(false);
 });
 
-describe('a zone board', () => {
+describe('a zone panel', () => {
   const FAMILIES = ['w1-w2+aux-e+single+w-out+o', 'gas+aux-e+single+no-w+o', 'packaged+aux-e+single+no-w+o'];
 
-  test.each(FAMILIES)(
-    'takes every call in and gives it out again: the equipment does what it did without: %s',
-    (family) => {
-      const [plain, zoned] = [boxed({}, family), boxed({ zoneBoard: true }, family)];
-      const own = (coils: ReadonlySet<string>) => [...coils].filter((coil) => !coil.startsWith('zone')).sort();
-      for (const call of ['off', 'fan', 'heat-1', 'heat-aux', 'emergency', 'cool-1', 'defrost'] as const)
-        expect([call, own(energized(zoned, call))]).toEqual([call, own(energized(plain, call))]);
-      expect(energized(zoned, 'off').has('zone dampers')).toBe(true);
-      expect(plan(zoned).cables.find(({ id }) => id === 'thermostat-cable')!.to).toBe('zone-board');
-      expect(rules(zoned).filter((rule) => rule !== 'zones-let-heat')).toEqual(rules(plain));
-    },
-  );
+  test.each(FAMILIES)('takes in every call and sends it out: the equipment runs as without the panel: %s', (family) => {
+    const [plain, zoned] = [boxed({}, family), boxed({ zoneBoard: true }, family)];
+    const own = (coils: ReadonlySet<string>) => [...coils].filter((coil) => !coil.startsWith('zone')).sort();
+    for (const call of ['off', 'fan', 'heat-1', 'heat-aux', 'emergency', 'cool-1', 'defrost'] as const)
+      expect([call, own(energized(zoned, call))]).toEqual([call, own(energized(plain, call))]);
+    expect(energized(zoned, 'off').has('zone dampers')).toBe(true);
+    expect(plan(zoned).cables.find(({ id }) => id === 'thermostat-cable')!.to).toBe('zone-board');
+    expect(rules(zoned).filter((rule) => rule !== 'zones-let-heat')).toEqual(rules(plain));
+  });
 
-  test('its dampers come on top of what the transformer carries', () => {
+  test('adds its dampers to the transformer’s load', () => {
     const tight = (boxes: Partial<Facts['boxes']>) => {
       const facts = boxed(boxes);
       return { ...facts, airHandler: { ...facts.airHandler, transformerVA: 40 } };
@@ -133,13 +130,13 @@ describe('a zone board', () => {
     expect(rules(tight({ zoneBoard: true, zoneDampers: 6, damperVA: 6 }))).toContain('transformer-carries');
   });
 
-  test('a thermostat on batteries sends it no common: it has its own from the cabinet', () => {
+  test('with a battery thermostat, takes its common from the cabinet', () => {
     const facts = boxed({ zoneBoard: true });
     const battery: Facts = { ...facts, thermostat: { ...facts.thermostat, power: 'battery' } };
     expect(energized(battery, 'heat-1').has(COMPRESSOR_COIL)).toBe(true);
   });
 
-  test('banks that wait for a second zone hold emergency heat: said; without power nothing heats: said', () => {
+  test('reports banks that wait for a second zone in emergency heat, and no heat without power', () => {
     const facts = boxed({ zoneBoard: true });
     const held: Facts = { ...facts, zones: { ...facts.zones, banksAlone: 'none' } };
     const said = (of: Facts) =>
@@ -149,7 +146,7 @@ describe('a zone board', () => {
     expect([said(facts), said(held)]).toEqual([['advice'], ['warning', 'advice']]);
   });
 
-  test('beside a relay pair it is refused', () => {
+  test('is refused together with a relay pair', () => {
     expect(refusals(boxed({ zoneBoard: true, relayPair: true })).map(({ rule }) => rule)).toEqual([
       'zone-board-with-pair',
     ]);
@@ -158,7 +155,7 @@ describe('a zone board', () => {
 
 describe('a dehumidistat', () => {
   test.each(['w1-w2+aux-e+single+w-out+o', 'gas+aux-e+single+no-w+o', 'packaged+aux-e+single+no-w+o'])(
-    'holds the board’s input hot, lets it go in damp air, and stops nothing: %s',
+    'keeps the board’s input hot, drops it in humid air, and stops nothing: %s',
     (family) => {
       const facts = boxed({ dehumidify: 'cooling' }, family);
       const [dry, damp] = [energized(facts, 'cool-1'), energized(facts, 'cool-1', 'indoor-damp')];
@@ -168,7 +165,7 @@ describe('a dehumidistat', () => {
     },
   );
 
-  test('the board’s own jumper left in is told: nothing drops in damp air', () => {
+  test('with the board’s own jumper left in is reported: nothing drops in humid air', () => {
     const facts = boxed({ dehumidify: 'cooling' });
     const asFound = addJumper(
       wireRows(plan(facts)),
@@ -178,7 +175,7 @@ describe('a dehumidistat', () => {
     expect(rules({ ...facts, wiring: { ...facts.wiring, asFound } })).toContain('conditions-as-planned');
   });
 
-  test('slowing in every call is refused, with the input where it belongs', () => {
+  test('that slows the blower on every call is refused, with the input where it belongs', () => {
     expect(refusals(boxed({ dehumidify: 'always' }))[0]).toMatchObject({
       rule: 'dehumidistat-in-heat',
       fixBy: [{ path: 'boxes.dehumidify', value: 'cooling' }],

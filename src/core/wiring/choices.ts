@@ -5,7 +5,7 @@ import { applyChanges, blankJob, type FactChange, type Facts, factValue } from '
 import { jobModel } from '../model/job-model';
 import { memoizeByFacts } from '../model/memoize-by-facts';
 import { memoize } from '../units/once';
-import { behaviorChanges, changeWords } from './behaviour';
+import { behaviorChanges, changeWords } from './behavior';
 import { type Harness, jumperWords, landedConductors, refText, type TerminalRef } from './harness';
 import { plan } from './plan';
 import { refusals } from './refusals';
@@ -85,7 +85,7 @@ export interface MethodHere {
   readonly isInForce: boolean;
   readonly refusedWhy: string | null;
   readonly wires: readonly string[];
-  readonly behaviour: readonly string[];
+  readonly behavior: readonly string[];
 }
 
 /** A job with some facts changed. */
@@ -155,13 +155,13 @@ const otherSchools = memoizeByFacts((facts) =>
 /** Both sides of a question for a job against what is in use, without faults. */
 export const methodsHere = (facts: Facts, choice: Choice, moment: Moment): MethodHere[] =>
   choice.schools.map((school) => {
-    const base = { school, isInForce: isInForce(facts, school), refusedWhy: null, wires: [], behaviour: [] };
+    const base = { school, isInForce: isInForce(facts, school), refusedWhy: null, wires: [], behavior: [] };
     if (base.isInForce) return base;
     const other = otherSchools(facts)(school);
     if (other.refusedWhy !== null) return { ...base, refusedWhy: other.refusedWhy };
     const here = jobModel(facts).soundStates(moment);
     const changes = behaviorChanges(other.plan, here, jobModel(other.roomy).soundStates(moment));
-    return { ...base, wires: other.wires, behaviour: changes.map((change) => changeWords(change, here.size)) };
+    return { ...base, wires: other.wires, behavior: changes.map((change) => changeWords(change, here.size)) };
   });
 
 /** Questions that apply to a job. */

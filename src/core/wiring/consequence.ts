@@ -1,6 +1,6 @@
 import type { CallId } from '../control/moment';
 import { BLOWER_BY_HEAT_COIL, BLOWER_COIL, COMPRESSOR_COIL, VALVE_COIL } from '../devices/ids';
-import type { BehaviorChange } from './behaviour';
+import type { BehaviorChange } from './behavior';
 
 /** A fault that shows nowhere in the house. */
 export const NO_CHANGE = 'no change';

@@ -12,7 +12,7 @@ import {
 import { backupOf } from '../job/backup';
 import type { Facts } from '../job/document';
 import { capital } from '../units/capital';
-import type { StatesByCall } from './behaviour';
+import type { StatesByCall } from './behavior';
 import type { WiringState } from './state';
 
 /** Calls with the valve in heating, and in cooling. */

@@ -1,6 +1,6 @@
 import type { Moment } from '../control/moment';
 import type { Facts } from '../job/document';
-import { type BehaviorChange, behaviorChanges, changeWords, fuseWords, statesByCall } from './behaviour';
+import { type BehaviorChange, behaviorChanges, changeWords, fuseWords, statesByCall } from './behavior';
 import type { Harness } from './harness';
 import { singleMoves } from './moves';
 import { type Bench, benchOf, type Supply } from './state';

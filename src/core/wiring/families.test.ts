@@ -68,7 +68,7 @@ describe('every family that can be wired', () => {
     expect(found).toEqual([]);
   });
 
-  test('lands every end on a terminal that its device has, and each colour once in a cable', () => {
+  test('lands every end on a terminal of its device, and each color once in a cable', () => {
     for (const { facts } of FAMILIES) {
       const harness = plan(facts);
       const nodes = new Set(
@@ -83,7 +83,7 @@ describe('every family that can be wired', () => {
     }
   });
 
-  test('heats in emergency at every outdoor temperature, compressor off', () => {
+  test('heats in emergency heat at every outdoor temperature, compressor off', () => {
     fc.assert(
       fc.property(anyFamily, fc.integer({ min: -20, max: 70 }), ({ facts }, outdoorF) => {
         if (facts.thermostat.heatTerminals === 'none') return;
@@ -95,7 +95,7 @@ describe('every family that can be wired', () => {
     );
   });
 
-  test('never runs compressor and furnace together, whatever is called or happens; but to warm a defrost by choice', () => {
+  test('never runs compressor and furnace together, whatever is called or fails, except to temper a defrost by choice', () => {
     const dual = FAMILIES.filter(({ facts }) => facts.system.backup === 'furnace');
     fc.assert(
       fc.property(
@@ -114,7 +114,7 @@ describe('every family that can be wired', () => {
     );
   });
 
-  test('heats, cools and defrosts with the valve as the plate has it, and never without air', () => {
+  test('heats, cools and defrosts with the valve as on the plate, and never without air', () => {
     for (const { facts } of FAMILIES) {
       const isB = facts.outdoorUnit.reversingValve === 'B';
       const heat = wired(facts, 'heat-1', 30).energized;
@@ -129,7 +129,7 @@ describe('every family that can be wired', () => {
     }
   });
 
-  test('a conductor landed nowhere changes no reading, and probes may change places', () => {
+  test('a conductor landed nowhere changes no reading, and leads may be swapped', () => {
     fc.assert(
       fc.property(anyFamily, fc.nat(), fc.nat(), fc.nat(), ({ facts }, atCall, atOne, atOther) => {
         const harness = plan(facts);
@@ -155,7 +155,7 @@ describe('every family that can be wired', () => {
     );
   });
 
-  test('every single fault is solved in every call: an answer, never a crash', () => {
+  test('every single fault is solved on every call: an answer, never a crash', () => {
     fc.assert(
       fc.property(anyFamily, fc.nat(), ({ facts }, at) => {
         const harness = plan(facts);

@@ -1,7 +1,7 @@
 import type { Moment } from '../control/moment';
 import type { FaultCode } from '../control/scenario';
 import type { Facts } from '../job/document';
-import { behaviorChanges, changeWords, fuseWords, statesByCall } from './behaviour';
+import { behaviorChanges, changeWords, fuseWords, statesByCall } from './behavior';
 import { consequence } from './consequence';
 import { faultsOf } from './fault';
 import { asPlannedState, type Bench } from './state';

@@ -28,7 +28,7 @@ const exchanged: Change = (rows) =>
     at('air-handler', 'Y'),
   );
 
-describe('the mistake is said by its name, first, with what the unit then does', () => {
+describe('the mistake is named first, with what the unit then does', () => {
   test.each<[string, Change, RegExp]>([
     ['Y and W exchanged', exchanged, /^(Yellow and white|White and yellow) swapped at the air handler\./],
     [
@@ -77,7 +77,7 @@ describe('the mistake is said by its name, first, with what the unit then does',
     );
   });
 
-  test('what it explains stands under it, and nothing else does', () => {
+  test('what it explains is listed under it, and nothing else', () => {
     const facts = found(exchanged);
     const mistake = mistakeIn(facts);
     const others = checkEquipment(jobModel(facts)).slice(1);
@@ -88,14 +88,14 @@ describe('the mistake is said by its name, first, with what the unit then does',
     expect(spare?.under).toBeUndefined();
   });
 
-  test('its one tap puts it right', () => {
+  test('its one-tap fix puts it right', () => {
     const facts = found(exchanged);
     const { fixBy } = mistakeIn(facts);
     const mended = applyChanges({ ...blankJob(), facts }, fixBy!).facts;
     expect(checkEquipment(jobModel(mended))).toEqual(checkEquipment(jobModel(base)));
   });
 
-  test('a wall that nobody has finished has no one name: more than three moves', () => {
+  test('unfinished wiring has no single name: more than three moves', () => {
     const facts = found((rows) =>
       (['yellow', 'white', 'orange', 'green'] as const).reduce(
         (all, colour) => landEnd(all, `thermostat-cable/${colour}`, 'to', null),
@@ -105,7 +105,7 @@ describe('the mistake is said by its name, first, with what the unit then does',
     expect(checkEquipment(jobModel(facts)).some(({ rule }) => rule === 'named-mistake')).toBe(false);
   });
 
-  test('moves that do no harm are not part of the mistake', () => {
+  test('harmless moves are not part of the mistake', () => {
     const facts = found((rows) =>
       landEnd(
         landEnd(exchanged(rows), 'thermostat-cable/brown', 'to', at('air-handler', 'G')),
@@ -135,7 +135,7 @@ test('an O/B wire on the thermostat’s common is sent home by its own name', ()
   expect(`${said.what} ${said.fix} ${said.why}`).not.toMatch(/hot in heating/);
 });
 
-test('the trace follows the call’s own way: with AUX–E out, emergency heat stops at the jumper', () => {
+test('the trace follows its own call: with AUX–E out, emergency heat stops at the jumper', () => {
   const { facts, sound, harness, state } = jobModel(
     found((rows) => removeJumper(rows, { from: at('thermostat', 'AUX'), to: at('thermostat', 'E') })),
   );

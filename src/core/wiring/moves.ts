@@ -57,7 +57,7 @@ const functionWords = (conductor: Conductor): string => {
   return carries.startsWith(place) ? carries : `${place} ${carries}`;
 };
 
-const colourWords = ({ colour }: Conductor) => colorName(colour);
+const colorWords = ({ colour }: Conductor) => colorName(colour);
 
 /** How one end differs, in words; null if it does not. */
 const endWords = (was: TerminalRef | null, is: TerminalRef | null): string | null => {
@@ -77,8 +77,8 @@ const homeOf = (was: Conductor, is: Conductor): string => {
     if (sameRef(planned, now)) return [];
     return [
       planned === null
-        ? `take ${colourWords(is)} off ${refWords(now!)} and cap it`
-        : `move ${colourWords(is)} back to ${refWords(planned)}`,
+        ? `take ${colorWords(is)} off ${refWords(now!)} and cap it`
+        : `move ${colorWords(is)} back to ${refWords(planned)}`,
     ];
   });
   return capital(`${ends.join('; ')}.`);
@@ -109,8 +109,8 @@ const changeOf = (was: Conductor, is: Conductor): Move => {
     kind: isOpen ? 'open' : was.from === null && was.to === null ? 'added' : 'moved',
     wires: [is.id],
     words: isOpen
-      ? `${functionWords(was)} open: ${colourWords(is)} ${ends.join('; ')}`
-      : `${functionWords(was)}: ${colourWords(is)} ${ends.join('; ')}`,
+      ? `${functionWords(was)} open: ${colorWords(is)} ${ends.join('; ')}`
+      : `${functionWords(was)}: ${colorWords(is)} ${ends.join('; ')}`,
     home: homeOf(was, is),
     apply: (planned) => withConductor(planned, is),
     undo: (rows) => landedAs(rows, was),
@@ -121,8 +121,8 @@ const goneOf = (was: Conductor): Move => ({
   id: was.id,
   kind: 'open',
   wires: [was.id],
-  words: `${functionWords(was)} open: no ${colourWords(was)} from ${markWords(was.from)} to ${markWords(was.to)}`,
-  home: `Run ${colourWords(was)} from ${markWords(was.from)} to ${markWords(was.to)}.`,
+  words: `${functionWords(was)} open: no ${colorWords(was)} from ${markWords(was.from)} to ${markWords(was.to)}`,
+  home: `Run ${colorWords(was)} from ${markWords(was.from)} to ${markWords(was.to)}.`,
   apply: (planned) => ({ ...planned, conductors: planned.conductors.filter(({ id }) => id !== was.id) }),
   undo: (rows) => [
     ...rows,
@@ -220,7 +220,7 @@ const exchangeOf = (one: Pair, other: Pair, place: TerminalRef): Move => ({
   id: [one.is.id, other.is.id].sort().join('+'),
   kind: 'exchanged',
   wires: [one.is.id, other.is.id],
-  words: `${colourWords(one.is)} and ${colourWords(other.is)} swapped at the ${placeWords(place)}`,
+  words: `${colorWords(one.is)} and ${colorWords(other.is)} swapped at the ${placeWords(place)}`,
   home: `${homeOf(one.was, one.is).slice(0, -1)}; ${homeOf(other.was, other.is).replace(/^./, (first) => first.toLowerCase())}`,
   apply: (planned) => withConductor(withConductor(planned, one.is), other.is),
   undo: (rows) => landedAs(landedAs(rows, one.was), other.was),

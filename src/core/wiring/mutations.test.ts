@@ -7,7 +7,7 @@ import { findingKey } from '../job/finding';
 import { type JobModel, jobModel } from '../model/job-model';
 import { predict } from '../model/predict';
 import { wireRows } from './as-found';
-import { allCoils, behaviorChanges } from './behaviour';
+import { allCoils, behaviorChanges } from './behavior';
 import { differences } from './differences';
 import { families, type Family, familyById } from './families';
 import type { TerminalRef } from './harness';
@@ -88,14 +88,14 @@ const wrongOf = (family: Family, mutations: readonly Mutation[]) =>
     return wrong === null ? [] : [`${family.id}: ${mutation.id}: ${wrong}`];
   });
 
-describe('every single mistake is found by name, and what does no harm is left alone', () => {
-  test('a conductor or a jumper taken out', () =>
+describe('every single mistake is found by name, and harmless ones are left alone', () => {
+  test('a conductor or a jumper removed', () =>
     expect(SOME.flatMap((family) => wrongOf(family, removals(jobModel(family.facts).planned)))).toEqual([]));
 
-  test('neighbours exchanged', () =>
+  test('neighbors exchanged', () =>
     expect(SOME.flatMap((family) => wrongOf(family, exchanges(jobModel(family.facts).planned, true)))).toEqual([]));
 
-  test('any two ends of a strip exchanged, here and there', () =>
+  test('any two ends of a terminal strip exchanged, at either end', () =>
     fc.assert(
       fc.property(fc.constantFrom(...FAMILIES), fc.nat(), (family, at) => {
         const all = exchanges(jobModel(family.facts).planned, false);
@@ -104,7 +104,7 @@ describe('every single mistake is found by name, and what does no harm is left a
       { numRuns: 60 },
     ));
 
-  test('a jumper that nobody planned: its findings have keys of their own', () =>
+  test('an unplanned jumper: its findings have their own keys', () =>
     fc.assert(
       fc.property(fc.constantFrom(...FAMILIES), fc.nat(), ({ facts }, at) => {
         const all = bridges(jobModel(facts).planned);
@@ -115,7 +115,7 @@ describe('every single mistake is found by name, and what does no harm is left a
     ));
 });
 
-test('the plan written down as found is the plan, on cables with too few conductors too', () =>
+test('the plan entered as found is the plan, on cables with too few conductors too', () =>
   fc.assert(
     fc.property(fc.constantFrom(...FAMILIES), fc.integer({ min: 2, max: 10 }), ({ facts: of }, conductors) => {
       const facts: Facts = {
@@ -132,7 +132,7 @@ test('the plan written down as found is the plan, on cables with too few conduct
     { numRuns: 120 },
   ));
 
-test('findings keep their keys when the figures change: a longer cable, another price, a colder design', () =>
+test('findings keep their keys when figures change: a longer cable, another price, a colder design', () =>
   fc.assert(
     fc.property(fc.constantFrom(...FAMILIES), fc.nat(), ({ facts }, at) => {
       const all = removals(jobModel(facts).planned);
@@ -148,7 +148,7 @@ test('findings keep their keys when the figures change: a longer cable, another 
     { numRuns: 40 },
   ));
 
-test('one outdoor thermostat that gates two heat inputs is passed in one finding, for all banks behind it', () => {
+test('one outdoor thermostat that controls two heat inputs is one finding, for all banks behind it', () => {
   const { facts } = familyById('w1-w2+aux1-aux2-e+single+w-out+one-thermostat+o')!;
   const exchange = exchanges(jobModel(facts).planned, true).find(
     ({ id }) => id === 'thermostat-cable/green and outdoor-cable/white at air-handler',
@@ -159,7 +159,7 @@ test('one outdoor thermostat that gates two heat inputs is passed in one finding
   expect(passed.map(({ what }) => what)).toEqual(['AUX brings on bank 1 and 2 with outdoor thermostat 1 open.']);
 });
 
-test('a gas valve that is fed past its limit is an error by name, though every call looks right', () => {
+test('a gas valve powered past its limit is an error by name, though every call looks right', () => {
   const { facts } = familyById('propane+w2-lamp+single+w-out+o')!;
   const exchange = exchanges(jobModel(facts).planned, true).find(
     ({ id }) => id === 'leads-interlock/white and leads-low-gas-switch/black at furnace',

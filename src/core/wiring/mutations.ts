@@ -61,7 +61,7 @@ const endsAt = (planned: Harness, device: string): End[] =>
     .filter(({ at }) => at.device === device);
 
 /** Two ends at one terminal strip swapped, for every pair; only neighbors if asked. */
-export const exchanges = (planned: Harness, neighboursOnly: boolean): Mutation[] => {
+export const exchanges = (planned: Harness, neighborsOnly: boolean): Mutation[] => {
   const rows = wireRows(planned);
   return planned.devices.flatMap(({ id: device, terminals }) => {
     const order = new Map(terminals.map(({ mark }, at) => [mark, at]));
@@ -69,7 +69,7 @@ export const exchanges = (planned: Harness, neighboursOnly: boolean): Mutation[]
     return ends.flatMap((one, at) =>
       ends.slice(at + 1).flatMap((other): Mutation[] => {
         const apart = Math.abs(order.get(one.at.mark)! - order.get(other.at.mark)!);
-        if (apart === 0 || (neighboursOnly && apart !== 1)) return [];
+        if (apart === 0 || (neighborsOnly && apart !== 1)) return [];
         return [
           {
             id: `${one.conductor.id} and ${other.conductor.id} at ${device}`,

@@ -4,7 +4,7 @@ import { type Coil, type Device, nodeOf } from '../devices/device';
 import type { Facts } from '../job/document';
 import { DROP_OUT_VOLTS } from '../units/control-volts';
 import { conductorOhms } from '../units/copper';
-import type { StatesByCall } from './behaviour';
+import type { StatesByCall } from './behavior';
 import { type Cable, type Harness, landedConductors, refText } from './harness';
 import { thermostatCables } from './plan';
 import type { WiringState } from './state';

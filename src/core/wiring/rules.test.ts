@@ -41,7 +41,7 @@ const withFurnace = (change: Partial<Facts['furnace']>, facts: Facts = dual): Fa
   furnace: { ...facts.furnace, ...change },
 });
 
-describe('rules that no test named', () => {
+describe('rules that no other test names', () => {
   test.each<[string, string, Facts]>([
     [
       'strips without a blower',
@@ -73,7 +73,7 @@ describe('rules that no test named', () => {
     ],
   ])('%s: %s', (_, rule, facts) => expect(rulesOf(facts)).toContain(rule));
 
-  test('strips without a blower say in which calls, and the blower’s interlock keeps them silent', () => {
+  test('strips without a blower name the calls, and a blower interlock clears the finding', () => {
     const [finding] = of(
       off({ ...base, heatKit: { ...base.heatKit, hasInterlock: false } }, 'thermostat-cable', 'G'),
       'heat-with-air',
@@ -102,7 +102,7 @@ describe('a coil draws its inrush until it has pulled in', () => {
     expect(rulesOf(withUnit({ contactorInrushVA: 120 }, base))).toContain('error coils-pull-in');
   });
 
-  test('a coil that hums at its inrush counts for the transformer and keeps its contacts open', () => {
+  test('a coil that hums at its inrush loads the transformer and keeps its contacts open', () => {
     const { energized, volts } = jobModel(long).state({ ...DEFAULT_MOMENT, call: 'cool-1' });
     // The contactor closes first; the remaining volts do not pull the valve in.
     expect([energized.has('contactor'), energized.has('reversing valve')]).toEqual([true, false]);
@@ -112,7 +112,7 @@ describe('a coil draws its inrush until it has pulled in', () => {
 });
 
 describe('signals come only from what has power', () => {
-  test('C off a C-powered thermostat blanks it: nothing is called, and that is said first', () => {
+  test('C off a C-powered thermostat blanks it: nothing is called, and that is reported first', () => {
     const facts = off(base, 'thermostat-cable', 'C');
     const [named, power] = findingsOf(jobModel(facts));
     expect(named!.what).toMatch(/The thermostat is blank/);
@@ -139,7 +139,7 @@ describe('signals come only from what has power', () => {
   });
 });
 
-describe('an interlock is proved', () => {
+describe('an interlock is checked', () => {
   const relay = withFurnace({ interlock: 'relay' });
   const lead = (facts: Facts, mark: string) => off(facts, 'leads-interlock', mark);
   test.each<[string, Facts, string]>([
@@ -163,14 +163,14 @@ describe('an interlock is proved', () => {
     ).toContain(aspect),
   );
 
-  test('Y fed past it', () => {
+  test('Y powered past it', () => {
     const { planned } = jobModel(relay);
     const y = planned.conductors.find(({ cable, to }) => cable === 'outdoor-cable' && to?.mark === 'Y')!;
     const past = found(relay, (rows) => landEnd(rows, y.id, 'from', at('furnace', 'Y')));
     expect(of(past, 'interlock-works')).toMatchObject([{ severity: 'error' }]);
   });
 
-  test('sound ones are silent, and Y2 past one is said as advice', () => {
+  test('sound ones have no finding, and Y2 past one is advice', () => {
     expect([of(relay, 'interlock-works'), of(dual, 'interlock-works')]).toEqual([[], []]);
     const two = withUnit({ stages: 'two' }, { ...relay, thermostat: { ...relay.thermostat, compressorOutputs: 2 } });
     expect(of(two, 'interlock-works')).toMatchObject([{ severity: 'advice', aspect: 'second stage' }]);
@@ -180,7 +180,7 @@ describe('an interlock is proved', () => {
 describe('the outdoor sensor', () => {
   const sensed: Facts = { ...roomy, thermostat: { ...roomy.thermostat, outdoorSensor: 'wired' } };
 
-  test('a lead of it on R puts 24 V through the thermistor onto the other terminal', () => {
+  test('one lead on R puts 24 V through the thermistor onto the other terminal', () => {
     const { planned } = jobModel(sensed);
     const s1 = planned.conductors.find(({ from }) => from?.device === 'thermostat' && from.mark === 'S1')!;
     const live = found(sensed, (rows) => landEnd(rows, s1.id, 'from', at('thermostat', 'R')));
@@ -188,7 +188,7 @@ describe('the outdoor sensor', () => {
     expect(of(live, 'sensor-alone').map(({ aspect }) => aspect)).toEqual(expect.arrayContaining(['joined', 'live']));
   });
 
-  test('a lead of it open is a warning, and says what goes with it', () => {
+  test('an open lead is a warning, and says what stops with it', () => {
     const open = off(sensed, 'outdoor-cable', 'S2');
     expect(of(open, 'sensor-alone')).toMatchObject([{ severity: 'warning', aspect: 'open' }]);
     const gated = off({ ...sensed, gates: { ...sensed.gates, auxAboveF: 40 } }, 'outdoor-cable', 'S2');
@@ -218,7 +218,7 @@ describe('heat on a fault', () => {
 describe('a furnace’s second stage', () => {
   const twoStage: Facts = { ...dual, airHandler: { ...dual.airHandler, wInputs: 'W1+W2' } };
 
-  test('that no wire calls comes by its timer, or never', () => {
+  test('that no wire calls comes on by its timer, or never', () => {
     expect(of(twoStage, 'furnace-stages-called')).toMatchObject([{ severity: 'advice' }]);
     const byWire = withFurnace({ staging: 'wire', outputBtuh: 60_000 }, twoStage);
     expect(of(byWire, 'furnace-stages-called')).toMatchObject([
@@ -245,7 +245,7 @@ describe('tempering from a furnace', () => {
 });
 
 describe('emergency heat with jumper and outdoor thermostat', () => {
-  test('waits for the cold, and is told so', () => {
+  test('waits for the cold, and this is reported', () => {
     const gated: Facts = { ...roomy, gates: { ...roomy.gates, outdoorThermostats: [{ bank: 0, closesBelowF: 30 }] } };
     const { planned } = jobModel(gated);
     const e = planned.conductors.find(({ from }) => from?.device === 'thermostat' && from.mark === 'E')!;
@@ -259,7 +259,7 @@ describe('emergency heat with jumper and outdoor thermostat', () => {
 });
 
 describe('a defrost', () => {
-  test('is held while the coil is warm, and says so', () => {
+  test('is held off while the coil is warm, and says so', () => {
     const warm = jobModel(base).state({ ...DEFAULT_MOMENT, outdoorF: 55, call: 'defrost' });
     expect(warm.signals.has('defrost')).toBe(false);
     expect(warm.lockedOut).toMatchObject([
@@ -268,7 +268,7 @@ describe('a defrost', () => {
     expect(jobModel(base).state({ ...DEFAULT_MOMENT, outdoorF: 35, call: 'defrost' }).lockedOut).toEqual([]);
   });
 
-  test('runs on second stage where the board brings it, whatever the thermostat calls', () => {
+  test('runs on second stage if the board forces it, whatever the thermostat calls', () => {
     const two = withUnit({ stages: 'two' }, { ...roomy, thermostat: { ...roomy.thermostat, compressorOutputs: 2 } });
     const stageIn = (facts: Facts) =>
       jobModel(facts)
@@ -304,7 +304,7 @@ describe('a packaged unit with a furnace inside', () => {
     expect(findingsOf(model).filter(({ severity }) => severity !== 'advice')).toEqual([]);
   });
 
-  test('fires alone in emergency, never beside its compressor, and not on an empty tank or an open limit', () => {
+  test('fires alone in emergency, never with its compressor, and not on an empty tank or an open limit', () => {
     const { energized } = model.state({ ...DEFAULT_MOMENT, call: 'emergency' });
     expect([energized.has('furnace heat'), energized.has('contactor')]).toEqual([true, false]);
     for (const condition of ['tank-empty', 'limit-open'] as const)
@@ -318,7 +318,7 @@ describe('a packaged unit with a furnace inside', () => {
     expect([both.has('furnace heat'), both.has('contactor')]).toEqual([true, false]);
   });
 
-  test('is proved like all others', () => {
+  test('passes the same checks as all others', () => {
     const steps = startupOf(model, [], DEFAULT_MOMENT).map(({ step }) => step.id);
     expect(steps).toEqual(expect.arrayContaining(['furnace', 'heat', 'cool', 'defrost']));
     expect(steps).not.toContain('heat-aux');
@@ -335,17 +335,17 @@ describe('a packaged unit with a furnace inside', () => {
   });
 });
 
-describe('what is waived', () => {
+describe('waived findings', () => {
   const twice = jobModel(found(base, (rows) => addJumper(rows, at('air-handler', 'R'), at('air-handler', 'W1'))));
 
-  test('a waiver of one finding never hides its opposite at the same place', () => {
+  test('waiving one finding never hides its opposite at the same place', () => {
     const of = findingsOf(twice).filter(({ rule }) => rule === 'calls-do-as-planned');
     const keys = of.map(findingKey);
     expect(new Set(keys).size).toBe(keys.length);
     expect(keys.every((key) => /\|(lost|extra|chatters)(, mild)?$/.test(key))).toBe(true);
   });
 
-  test('one whose old key did for several does not carry over, one whose key named one thing does', () => {
+  test('an old key that covered several does not carry over, one that named a single thing does', () => {
     const waived = (finding: string): Facts => ({
       ...found(base, (rows) => addJumper(rows, at('air-handler', 'R'), at('air-handler', 'W1'))),
       wiring: {

@@ -30,7 +30,7 @@ describe('safety circuits, in every family', () => {
     expect(wrong).toEqual([]);
   });
 
-  it('are bridged by no plan', () => {
+  it('are jumpered by no plan', () => {
     const bridged = ALL.filter(({ facts }) => {
       const harness = plan(facts);
       return bridgedSpans(harness, joined(harness)).length > 0;
@@ -49,7 +49,7 @@ describe('safety circuits, in every family', () => {
 describe('the pressure-switch circuit of a gas furnace', () => {
   const { facts } = familyById('gas+aux-e+single+w-out+o')!;
 
-  it('is the manufacturer’s own lead: it burns without anybody’s jumper', () => {
+  it('is the manufacturer’s own lead: it burns without anyone’s jumper', () => {
     const harness = plan(facts);
     expect(harness.jumpers.map(({ id }) => id)).not.toContain('jumper/furnace.PS1–furnace.PS2');
     expect(harness.devices.flatMap(({ factoryLeads }) => factoryLeads.map(({ label }) => label))).toEqual([
@@ -57,12 +57,12 @@ describe('the pressure-switch circuit of a gas furnace', () => {
     ]);
   });
 
-  it('asks for nothing where a correct furnace was recorded without a jumper there', () => {
+  it('asks for nothing if a correct furnace was recorded without a jumper there', () => {
     const recorded = withRows(facts, wireRows(plan(facts)));
     expect(findingsOf(jobModel(recorded)).filter(({ fix }) => /jumper/i.test(fix))).toEqual([]);
   });
 
-  it('reads a record of an older version, which named it a jumper, as the same wall', () => {
+  it('reads a record of an older version, which named it a jumper, as the same wiring', () => {
     const rows = addJumper(
       wireRows(plan(facts)),
       { device: 'furnace', mark: 'PS1' },
@@ -77,7 +77,7 @@ describe('the pressure-switch circuit of a gas furnace', () => {
   });
 });
 
-describe('a safety that was found bridged', () => {
+describe('a safety that was found jumpered', () => {
   it.each([
     ['propane+aux-e+single+w-out+o', 'low-gas-switch', '1', '2', 'low-gas-pressure switch'],
     ['propane+aux-e+single+w-out+o', 'furnace', 'PS1', 'PS2', 'low-gas-pressure switch'],

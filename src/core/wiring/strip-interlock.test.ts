@@ -54,8 +54,8 @@ const brings = (facts: Facts, call: CallId, outdoorF: number, shed = false) => {
   ].join('');
 };
 
-describe.each(FAMILIES)('a relay on Y holds bank 2: %s', (family) => {
-  test('beside the compressor bank 1 heats alone; emergency, and a call under the lockout, bring both', () => {
+describe.each(FAMILIES)('a relay on Y locks out bank 2: %s', (family) => {
+  test('with the compressor on, bank 1 heats alone; emergency, and a call under the lockout, turn on both', () => {
     const facts = holding(family, { gates: { compressorBelowF: 5 } });
     expect(brings(facts, 'heat-aux', 20)).toBe('C1');
     expect(brings(facts, 'emergency', 20)).toBe('12');
@@ -67,7 +67,7 @@ describe.each(FAMILIES)('a relay on Y holds bank 2: %s', (family) => {
     expect(why(0)).toEqual([expect.stringContaining('locked out below 5 °F')]);
   });
 
-  test('with the utility’s relay in Y open the compressor rests, and both banks heat', () => {
+  test('with the utility’s relay in Y open the compressor is off, and both banks heat', () => {
     const facts = holding(family);
     const shed: Facts = { ...facts, boxes: { ...facts.boxes, loadControl: 'Y' } };
     expect(brings(shed, 'heat-aux', 20)).toBe('C1');
@@ -75,7 +75,7 @@ describe.each(FAMILIES)('a relay on Y holds bank 2: %s', (family) => {
     expect(plan(shed).devices.some(({ id }) => id === 'strip-interlock')).toBe(true);
   });
 
-  test('behind an outdoor thermostat too, each holds by itself', () => {
+  test('behind an outdoor thermostat too, each acts by itself', () => {
     if (family === 'w1-w2+aux-e+single+w-in-out+o') return;
     for (const dials of [[{ bank: 2, closesBelowF: 25 }], [{ bank: 0, closesBelowF: 25 }]]) {
       const facts = holding(family, { dials, gates: { compressorBelowF: 5 } });
@@ -86,7 +86,7 @@ describe.each(FAMILIES)('a relay on Y holds bank 2: %s', (family) => {
     }
   });
 
-  test('is wired as planned without an error, and a wire past the relay is told', () => {
+  test('is wired as planned without an error, and a wire past the relay is reported', () => {
     const facts = holding(family);
     const rules = (of: Facts) => checkEquipment(jobModel(of)).filter(({ severity }) => severity === 'error');
     expect(rules(facts)).toEqual([]);
@@ -98,7 +98,7 @@ describe.each(FAMILIES)('a relay on Y holds bank 2: %s', (family) => {
   });
 });
 
-test('a bank that is not there, or the first, cannot be held: refused, with what to do', () => {
+test('a missing bank, or the first, cannot be locked out: refused, with what to do', () => {
   const facts = holding('w1-w2+aux-e+single+w-out+o');
   const none: Facts = { ...facts, boxes: { ...facts.boxes, heldBank: 3 } };
   expect(refusals(none).map(({ rule, fixBy }) => [rule, fixBy])).toEqual([
@@ -107,7 +107,7 @@ test('a bank that is not there, or the first, cannot be held: refused, with what
   expect(refusals(facts)).toEqual([]);
 });
 
-test('everything that counts heat counts the held bank out beside the compressor, and in where it is off', () => {
+test('every heat figure leaves the locked-out bank out with the compressor on, and includes it with the compressor off', () => {
   const free = holding('w1-w2+aux-e+single+w-out+o', { gates: { compressorBelowF: 5 } });
   const held = free;
   const open: Facts = { ...free, boxes: { ...free.boxes, heldBank: null } };
@@ -128,7 +128,7 @@ test('everything that counts heat counts the held bank out beside the compressor
   expect(labels(held)).toContain('Banks 1 + 2 alone');
 });
 
-test('an hour of the year is short of what the held bank would have given, by the watt', () => {
+test('an hour of the year is short by what the locked-out bank would have given, to the watt', () => {
   const holds = holding('w1-w2+aux-e+single+w-out+o', { gates: { compressorBelowF: 5 } });
   const facts: Facts = { ...holds, outdoorUnit: { ...holds.outdoorUnit, stripsInDefrost: false } };
   const open: Facts = { ...facts, boxes: { ...facts.boxes, heldBank: null } };
@@ -148,7 +148,7 @@ test('an hour of the year is short of what the held bank would have given, by th
   expect([design(tight).isMet, design({ ...tight, boxes: open.boxes }).isMet]).toEqual([false, true]);
 });
 
-test('the service that is carried by holding the bank is the one that is planned', () => {
+test('the service load with the bank locked out is the one planned', () => {
   const facts = holding('w1-w2+aux-e+single+w-out+o');
   const states = serviceLoad(facts).states;
   expect(states.filter(({ isPlanned }) => isPlanned).map(({ id }) => id)).toEqual(['without-2']);

@@ -2,7 +2,7 @@ import type { CallId } from '../control/moment';
 import { type DeviceId, readTerminals } from '../devices/device';
 import type { Facts } from '../job/document';
 import { PULL_IN_VOLTS } from '../units/control-volts';
-import type { StatesByCall } from './behaviour';
+import type { StatesByCall } from './behavior';
 import type { Harness } from './harness';
 import type { WiringState } from './state';
 

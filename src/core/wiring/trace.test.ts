@@ -6,7 +6,7 @@ import { sensorOhms } from '../devices/outdoor-sensor';
 import { assumedFacts, type Facts } from '../job/document';
 import { jobModel } from '../model/job-model';
 import { landEnd, wireRows, withWires } from './as-found';
-import { statesByCall } from './behaviour';
+import { statesByCall } from './behavior';
 import { CHOICES, choicesOf, methodsHere } from './choices';
 import { drawing, mayLand } from './drawing';
 import { families } from './families';
@@ -32,7 +32,7 @@ const ofCoil = (traces: ReturnType<typeof traced>, id: string) => traces.find(({
 const FAMILIES = families();
 
 describe('trace', () => {
-  test('a running coil is reached from the transformer without a stop, volts falling on the way', () => {
+  test('a running coil is traced from the transformer without a stop, volts falling along the way', () => {
     const { status, steps } = ofCoil(traced(base, 'heat-1', 30), 'contactor');
     expect(status).toBe('runs');
     expect(steps.every(({ passes }) => passes)).toBe(true);
@@ -44,7 +44,7 @@ describe('trace', () => {
     expect([...volts].sort((a, b) => b - a)).toEqual(volts);
   });
 
-  test('auxiliary heat held outdoors is said in those words, at the switch that holds it', () => {
+  test('auxiliary heat locked out outdoors is worded so, at the switch that does it', () => {
     const { status, steps, held } = ofCoil(traced(gated, 'heat-aux', 38), 'heat bank 1');
     expect(status).toBe('stopped');
     expect(steps.find(({ passes }) => !passes)).toMatchObject({
@@ -93,14 +93,14 @@ describe('trace', () => {
     );
   });
 
-  test('a room above the setpoint is remarked on', () => {
+  test('a room above the setpoint is pointed out', () => {
     expect(roomNote(base, { ...DEFAULT_MOMENT, indoorF: 74 })).toMatch(/74 °F is above the 68 °F setpoint/);
     expect(roomNote(base, { ...DEFAULT_MOMENT, call: 'cool-1', indoorF: 74 })).toBeNull();
   });
 });
 
 describe('meter', () => {
-  test('ohms with the power off: a coil, a broken way, the sensor, and nothing', () => {
+  test('ohms with the power off: a coil, an open path, the sensor, and nothing', () => {
     const facts: Facts = {
       ...base,
       thermostat: { ...base.thermostat, outdoorSensor: 'wired' },
@@ -116,7 +116,7 @@ describe('meter', () => {
     expect(sensorOhms(0)).toBeGreaterThan(sensorOhms(60));
   });
 
-  test('an open common outdoors lifts dead terminals, and the ghost is explained by the coils that feed it', () => {
+  test('an open common outdoors lifts dead terminals, and the ghost voltage is explained by the coils that feed it', () => {
     const planned = plan(base);
     const harness = withWires(planned, landEnd(wireRows(planned), 'outdoor-cable/blue', 'to', null));
     const state = wiringState(base, harness, { ...DEFAULT_MOMENT, call: 'off' });
@@ -137,7 +137,7 @@ describe('meter', () => {
 });
 
 describe('VA and volts', () => {
-  test('the heaviest call carries the most, and the drop in a cable is its current times its copper', () => {
+  test('the heaviest call carries the most, and the drop in a cable is its current times its resistance', () => {
     const harness = plan(base);
     const states = statesByCall(base, benchFor(base, harness), DEFAULT_MOMENT);
     const { call, va } = heaviestCall(harness, states);
@@ -172,7 +172,7 @@ describe('refusals', () => {
     ],
     ['fault-heat-without-output', { outdoorUnit: { wTerminals: 'none', faultOutput: 'heat' } }],
     ['board-in-packaged', { system: { cabinet: 'packaged' }, outdoorUnit: { faultOutput: 'lamp' } }],
-  ])('%s, with a reason and a mend', (id, change) => {
+  ])('%s, with a reason and a fix', (id, change) => {
     const facts = Object.fromEntries(
       Object.entries(base).map(([group, values]) => [group, { ...values, ...change[group as keyof Facts] }]),
     ) as unknown as Facts;
@@ -186,20 +186,20 @@ describe('refusals', () => {
   });
 });
 
-describe('schools', () => {
-  test('one side is in force, the other says what it changes; a gate outdoors holds the strips in mild weather', () => {
+describe('practice options', () => {
+  test('one side is in use, the other says what it changes; an outdoor lockout holds the strips off in mild weather', () => {
     for (const choice of choicesOf(base)) expect(methodsHere(base, choice, DEFAULT_MOMENT)).toHaveLength(2);
     const gate = CHOICES.find(({ id }) => id === 'outdoor-gate')!;
     const [outdoors] = methodsHere(base, gate, { ...DEFAULT_MOMENT, outdoorF: 45 });
     expect(outdoors).toMatchObject({ isInForce: false, refusedWhy: null });
-    expect(outdoors!.behaviour.join(' ')).toMatch(/Sequencer 1 does not pull in on: heat \+ aux/);
+    expect(outdoors!.behavior.join(' ')).toMatch(/Sequencer 1 does not pull in on: heat \+ aux/);
     expect(outdoors!.wires.join(' ')).toMatch(/outdoor thermostats 1 in/);
     expect(methodsHere(gated, gate, DEFAULT_MOMENT)[0]!.isInForce).toBe(true);
   });
 });
 
 describe('faults', () => {
-  test('each is told by what no longer runs', () => {
+  test('each is worded by what no longer runs', () => {
     const table = faultTable(base, benchFor(base, plan(base)), DEFAULT_MOMENT);
     const effects = (id: string) => table.find((row) => row.code === id)!.effects.join(' ');
     expect(effects('open:contactor')).toMatch(/Contactor does not pull in on: heat, heat \+ aux, cool, defrost/);

@@ -3,7 +3,7 @@ import type { Moment } from '../control/moment';
 import type { LockedOut } from '../control/thermostat';
 import { type Coil, type Contact, type DeviceId, nodeOf } from '../devices/device';
 import type { Facts } from '../job/document';
-import { workingCoils } from './behaviour';
+import { workingCoils } from './behavior';
 import { colorName, type Harness, jumperWords, landedConductors, parseRef, refText, refWords } from './harness';
 import { asPlannedState, type Bench, type WiringState } from './state';
 

@@ -25,7 +25,7 @@ describe('oil with two wires: no board, a fan center', () => {
     for (const mark of ['R', 'C', 'Y', 'G', 'O']) expect(ends).toContain(`fan-center.${mark}`);
   });
 
-  it('heats with the furnace in its call, cools and blows through the fan center', () => {
+  it('heats with the furnace on its call, cools and blows through the fan center', () => {
     const model = jobModel(TWO_WIRE);
     const on = (call: keyof typeof CALLS) =>
       model.soundStates({ ...DEFAULT_MOMENT, outdoorF: 20 }).get(call)!.energized;
@@ -36,7 +36,7 @@ describe('oil with two wires: no board, a fan center', () => {
     expect(on('off').has(FURNACE_COIL)).toBe(false);
   });
 
-  it('finds nothing wrong with it, and puts the fan center and the relay on the truck list', () => {
+  it('has no finding, and puts the fan center and the relay on the truck list', () => {
     const findings = findingsOf(jobModel(TWO_WIRE)).filter(
       ({ severity, page }) => severity === 'error' && page === 'wiring',
     );
@@ -54,7 +54,7 @@ describe.each([
   const at = (call: keyof typeof CALLS) => ({ ...DEFAULT_MOMENT, outdoorF: 20, call });
   const t = (mark: string) => ({ device: 'furnace', mark }) as const;
 
-  it('reads about 24 V across at rest and nothing when called, on both pages', () => {
+  it('reads about 24 V across at rest and zero when called, on both pages', () => {
     const volts = (call: keyof typeof CALLS) =>
       placeVolts(facts, model.harness, model.state(at(call)), [])
         .flatMap(({ terminals }) => terminals)
@@ -67,7 +67,7 @@ describe.each([
     expect([row!.isHot.get('off'), row!.isHot.get('emergency')]).toEqual([true, false]);
   });
 
-  it('has nothing to read against C: two isolated supplies, and no open common', () => {
+  it('has nothing to read to C: two isolated supplies, and no open common', () => {
     const common = { device: model.planned.devices.find(({ transformers }) => transformers.length > 0)!.id, mark: 'C' };
     for (const call of ['off', 'emergency'] as const)
       for (const mark of ['T1', 'T2']) {
@@ -82,13 +82,13 @@ describe.each([
   });
 });
 
-describe('what is assumed follows what is known', () => {
+describe('assumptions follow what is known', () => {
   const with_ = (...changes: Parameters<typeof applyChanges>[1]) => applyChanges(blankJob(), changes).facts;
 
   it('a dual-fuel job starts with its thermostat set for fossil', () =>
     expect(with_({ path: 'system.backup', value: 'furnace' }).thermostat.backupSetting).toBe('fossil'));
 
-  it('price and AFUE follow the fuel until somebody has looked', () => {
+  it('price and AFUE follow the fuel until someone has checked', () => {
     const oil = with_({ path: 'furnace.fuel', value: 'fuel-oil' });
     expect([oil.prices.fuelPerUnit, oil.furnace.efficiency]).toEqual([4.1, 0.84]);
     const known = with_({ path: 'furnace.efficiency', value: 0.8 }, { path: 'furnace.fuel', value: 'fuel-oil' });

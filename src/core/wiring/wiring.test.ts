@@ -33,7 +33,7 @@ describe('what is hot at the outdoor unit', () => {
   });
 });
 
-test('in defrost the valve stands as in cooling, O and B alike, and the strips come', () => {
+test('in defrost the valve is as in cooling, O and B alike, and the strips come on', () => {
   const o = at(withValve(base, 'O'), 'defrost');
   const b = at(withValve(base, 'B'), 'defrost');
   expect([...o.energized]).toEqual(expect.arrayContaining(['contactor', 'reversing valve', bankCoilId(1)]));
@@ -43,13 +43,13 @@ test('in defrost the valve stands as in cooling, O and B alike, and the strips c
   expect(terminalVolts(o, 'thermostat', 'O/B')).toBeLessThan(1);
 });
 
-test('without strips in defrost no conductor goes out for them, and none come', () => {
+test('without strips in defrost no conductor goes out for them, and none come on', () => {
   const cold: Facts = { ...base, outdoorUnit: { ...base.outdoorUnit, stripsInDefrost: false } };
   expect(plan(cold).conductors.some(({ to }) => to?.device === 'outdoor-unit' && to.mark === 'W-out')).toBe(false);
   expect(at(cold, 'defrost').energized.has(bankCoilId(1))).toBe(false);
 });
 
-test('a thermostat set the other way round cools when heat is called', () => {
+test('a thermostat set backward cools when heat is called', () => {
   const wrong: Facts = { ...base, thermostat: { ...base.thermostat, valveSetting: 'B' } };
   expect(at(wrong, 'heat-1').energized.has('reversing valve')).toBe(true);
   expect(findingsOf(wrong)[0]).toMatchObject({
@@ -59,7 +59,7 @@ test('a thermostat set the other way round cools when heat is called', () => {
   });
 });
 
-test('lockouts: the strips become first stage below, and are held above', () => {
+test('lockouts: the strips become first stage below, and are locked out above', () => {
   const gated: Facts = {
     ...base,
     thermostat: { ...base.thermostat, outdoorSensor: 'wired' },
@@ -105,7 +105,7 @@ const anyFacts: fc.Arbitrary<Facts> = fc
   });
 
 describe('every plan', () => {
-  test('brings every bank in emergency heat, at every outdoor temperature, compressor off', () => {
+  test('turns on every bank in emergency heat, at every outdoor temperature, compressor off', () => {
     fc.assert(
       fc.property(anyFacts, fc.integer({ min: -20, max: 70 }), (facts, outdoorF) => {
         const state = at(facts, 'emergency', outdoorF);
@@ -130,7 +130,7 @@ describe('every plan', () => {
     );
   });
 
-  test('lands each colour once in a cable', () => {
+  test('lands each color once in a cable', () => {
     fc.assert(
       fc.property(anyFacts, fc.integer({ min: 2, max: 10 }), (facts, count) => {
         const harness = plan({
@@ -272,7 +272,7 @@ describe('rules', () => {
   });
 });
 
-test('the table says the same as the meter', () => {
+test('the table agrees with the meter', () => {
   const { planned, soundStates } = jobModel(base);
   const rows = terminalTable(planned, soundStates(DEFAULT_MOMENT));
   for (const call of callsOf(base)) {

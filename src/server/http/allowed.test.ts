@@ -7,18 +7,18 @@ const asked = (method: string, headers: Record<string, string>) => ({
 const statusOf = (method: string, headers: Record<string, string>, env = {}) =>
   notLetIn(asked(method, headers), allowedHosts(env))?.status ?? 200;
 
-describe('who is answered', () => {
+describe('host names that are answered', () => {
   test.each(['127.0.0.1:4300', 'localhost', 'app.localhost:80', '[::1]:4300', '192.168.1.20:3000'])(
-    'a number or this machine’s own name: %s',
+    'an IP address or this machine’s own name: %s',
     (host) => expect(statusOf('GET', { host })).toBe(200),
   );
 
   test.each(['evil.example', 'rebound.evil.example:4300', '127.0.0.1.evil.example', '', 'localhost.evil.example'])(
-    'a name that somebody else’s name server may point here is not: %s',
+    'a name that another name server may point here is not: %s',
     (host) => expect(statusOf('GET', { host })).toBe(421),
   );
 
-  test('names that it was started with or told are', () => {
+  test('names from start-up or settings are', () => {
     expect(statusOf('GET', { host: 'heat.crew.example' }, { ALLOWED_HOSTS: 'a.example, Heat.Crew.Example' })).toBe(200);
     expect(statusOf('GET', { host: 'van.lan:4300' }, { HOST: 'van.lan' })).toBe(200);
     expect(statusOf('GET', { host: 'other.lan:4300' }, { HOST: 'van.lan' })).toBe(421);
@@ -39,5 +39,5 @@ describe('a write', () => {
       expect(statusOf(method, { host, ...headers })).toBe(status);
   });
 
-  test('reading is no write', () => expect(statusOf('GET', { host, origin: 'http://evil.example' })).toBe(200));
+  test('reading is not a write', () => expect(statusOf('GET', { host, origin: 'http://evil.example' })).toBe(200));
 });

@@ -28,7 +28,7 @@ const pieces = (...parts: Uint8Array[]) =>
 const bytes = (text: string) => new TextEncoder().encode(text);
 
 describe('reading a body', () => {
-  test('puts pieces together, a letter cut in two included', async () => {
+  test('joins pieces, including a character cut in two', async () => {
     const whole = bytes('{"a":"é"}');
     expect(await readBodyJson(post(pieces(whole.slice(0, 7), whole.slice(7))), 100)).toEqual({
       ok: true,
@@ -36,7 +36,7 @@ describe('reading a body', () => {
     });
   });
 
-  test('stops once it is too large, though nothing said how long it is', async () => {
+  test('stops once it is too large, though no length was declared', async () => {
     let pulled = 0;
     const endless = new ReadableStream<Uint8Array>({
       pull: (controller) => {
@@ -51,14 +51,14 @@ describe('reading a body', () => {
     expect(pulled).toBeLessThan(30);
   });
 
-  test('refuses what is no UTF-8', async () => {
+  test('refuses what is not UTF-8', async () => {
     expect(await readBodyText(post(pieces(new Uint8Array([0xff, 0xfe, 0x80]))), 100)).toMatchObject({
       ok: false,
       error: expect.stringMatching(/UTF-8/),
     });
   });
 
-  test('refuses what does not say that it is JSON: another site’s form cannot', async () => {
+  test('refuses what is not declared as JSON: another site’s form cannot write', async () => {
     for (const type of ['text/plain', 'application/x-www-form-urlencoded', 'multipart/form-data; boundary=x', ''])
       expect(await readBodyText(post('{}', { 'content-type': type }), 100)).toMatchObject({ ok: false, status: 415 });
     expect(await readBodyText(post('{}', { 'content-type': 'application/json; charset=utf-8' }), 100)).toMatchObject({
@@ -66,12 +66,12 @@ describe('reading a body', () => {
     });
   });
 
-  test('waits for a slow body no longer than it is told', async () => {
+  test('waits for a slow body only until its deadline', async () => {
     const silent = new ReadableStream<Uint8Array>({ start: (controller) => controller.enqueue(bytes('{')) });
     expect(await readBodyText(post(silent), 100, 20)).toMatchObject({ ok: false, status: 408 });
   });
 
-  test('an empty body is an empty text, and no JSON', async () => {
+  test('an empty body is an empty text, not JSON', async () => {
     expect(await readBodyText(empty(), 100)).toEqual({
       ok: true,
       value: '',
@@ -92,7 +92,7 @@ describe('a route', () => {
     expect(error).toMatch(/saved on this device/);
   });
 
-  test('says that the same may succeed later only where it may: no room, a deadlock, a shutdown', async () => {
+  test('says that a retry may succeed only where it may: no room, a deadlock, a shutdown', async () => {
     const database = (code: string) => new DatabaseError(Object.assign(new Error(code), { code, sql: '' }));
     const statusOf = async (code: string) => (await of(() => Promise.reject(database(code))))[0];
     expect(await Promise.all(['53100', '40P01', '57P01', '08006'].map(statusOf))).toEqual([503, 503, 503, 503]);
@@ -100,19 +100,19 @@ describe('a route', () => {
     expect((await of(() => Promise.reject(database('53100'))))[1]).toMatch(/disk is full/);
   });
 
-  test('is kept by nobody on the way', async () => {
+  test('is not cached on the way', async () => {
     const answer = await openRoute('test', async () => Response.json({}))(new Request('http://test.local/'));
     expect(answer.headers.get('cache-control')).toBe('no-store');
     expect(answer.headers.get('x-request-id')).toMatch(/^[0-9a-f-]{36}$/);
   });
 
-  test('that fails tells nothing of its insides', async () => {
+  test('that fails reveals nothing internal', async () => {
     const [status, error] = await of(() => Promise.reject(new Error('secret: password=hunter2')));
     expect(status).toBe(500);
     expect(error).not.toMatch(/hunter2/);
   });
 
-  test('below a job refuses an id that is none before anything is asked', async () => {
+  test('under a job refuses a malformed id before any query', async () => {
     await signInAs('reader');
     const handler = jest.fn();
     const response = await jobRoute(
@@ -130,7 +130,7 @@ test.each([
   ['Brandvold-Nkemelu, Cinder Creek', 'brandvold-nkemelu-cinder-creek.json'],
   ['Łódź "quoted"\r\nX-Header: 1', 'odz-quotedx-header-1.json'],
   ['…', 'job.json'],
-])('a download of %j is called %s', (title, name) => {
+])('a download of %j is named %s', (title, name) => {
   expect(download('{}', 'application/json', title, 'json').headers.get('content-disposition')).toBe(
     `attachment; filename="${name}"`,
   );

@@ -6,7 +6,7 @@ import { type CrewScope, inCrew } from '../crew';
 import { addHistory } from './history';
 import { fileProblem, JobFull } from './job-full';
 import { lockedJob } from './jobs';
-import { markOutdated } from './summarise-soon';
+import { markOutdated } from './recalculate-soon';
 
 /** Append-only rows, by the job's list. */
 export type Kept = 'readings' | 'settingMarks';

@@ -19,7 +19,7 @@ import { addReadings, change, make, reading, TEST_CREW } from './test-jobs';
 afterAll(closeDatabase);
 
 describe('handing over', () => {
-  test('what was printed without signal is what is kept; where somebody changed the job since, it asks', async () => {
+  test('keeps what was printed offline; if someone changed the job since, it asks', async () => {
     const job = await make();
     const { document, readings, settingMarks, visits } = job;
     const printed = handoverRecord(
@@ -40,7 +40,7 @@ describe('handing over', () => {
     expect(await handOver(TEST_CREW, job.id, { ...handing, printed: again })).toBe('done');
   });
 
-  test('keeps the record as it is printed now; what changes later changes today’s record alone', async () => {
+  test('keeps the record as printed now; later changes affect today’s record only', async () => {
     const id = randomUUID();
     const { document, readings, settingMarks, visits } = (() => {
       const file = sampleFile(SAMPLES[1]!);
@@ -96,7 +96,7 @@ describe('handing over', () => {
     expect(await handOver(TEST_CREW, job.id, { author: 'E. V.' })).toBe('done');
   });
 
-  test('is refused while something stops the work, but as shut off and tagged, acknowledged; a passing reading lifts it', async () => {
+  test('is refused while work is stopped, unless shut off and tagged, acknowledged; a passing reading clears it', async () => {
     const visit = randomUUID();
     const at = (minutes: number) => new Date(Date.now() - minutes * 60_000).toISOString();
     const volts = { item: 'heat/volts-outdoor-unit-Y', visit };
@@ -116,7 +116,7 @@ describe('handing over', () => {
     expect(await handOver(TEST_CREW, repaired.id, { author: 'E. V.' })).toBe('done');
   });
 
-  test('travels with the job file, and is read as it was printed', async () => {
+  test('travels with the job file, and is read back as printed', async () => {
     const job = await make();
     await handOver(TEST_CREW, job.id, { author: 'E. V.' });
     const kept = await handoversOf(TEST_CREW, job.id);

@@ -17,7 +17,7 @@ afterAll(closeDatabase);
 
 const outline = async (name: string) => (await listJobs(TEST_CREW, { ...ALL_JOBS, words: name })).jobs[0]!.outline;
 
-describe('what the board says of a job', () => {
+describe('the summary of a job on the list', () => {
   test('is core’s own answer at each save', async () => {
     const name = `w${randomUUID().slice(0, 8)}`;
     const job = await make(name);
@@ -34,7 +34,7 @@ describe('what the board says of a job', () => {
     expect(after).toEqual(jobOutline((await getJob(TEST_CREW, job.id))!));
   });
 
-  test('is worked out again when core moves on', async () => {
+  test('is recalculated when core changes', async () => {
     const name = `w${randomUUID().slice(0, 8)}`;
     const job = await make(name);
     const right = await outline(name);
@@ -51,7 +51,7 @@ describe('what the board says of a job', () => {
   });
 });
 
-describe('an answer that a change has outdated', () => {
+describe('an outdated summary', () => {
   const versionOf = async (id: string): Promise<string> => {
     const [row] = await inCrew(TEST_CREW, () =>
       select<{ version: string }>('SELECT core_version AS version FROM job_summaries WHERE job_id = :id', { id }),
@@ -60,7 +60,7 @@ describe('an answer that a change has outdated', () => {
   };
   const designF = (at: number) => [{ path: 'house.designOutdoorF', value: at } as const];
 
-  test('is worked out again by itself, once for changes that come one after another', async () => {
+  test('is recalculated by itself, once for changes in a row', async () => {
     const name = `w${randomUUID().slice(0, 8)}`;
     const job = await make(name);
     for (const at of [0, 1, 2])
@@ -76,7 +76,7 @@ describe('an answer that a change has outdated', () => {
     expect((await outline(name)).ruler.designF).toBe(12);
   });
 
-  test('is never seen by who looks at the board, however it is sorted', async () => {
+  test('is never shown on the list, in any order', async () => {
     const name = `w${randomUUID().slice(0, 8)}`;
     const job = await make(name);
     await addReadings(job.id, [reading()]);
@@ -94,8 +94,8 @@ describe('an answer that a change has outdated', () => {
   });
 });
 
-describe('the board', () => {
-  test('finds jobs that have every word, and treats signs as signs', async () => {
+describe('the job list', () => {
+  test('finds jobs that contain every word, and treats signs as plain characters', async () => {
     const word = `w${randomUUID().slice(0, 8)}`;
     const job = await make(`Percent 100% ${word}`);
     await make(`Other ${word}`);
@@ -106,7 +106,7 @@ describe('the board', () => {
     expect((await listJobs(TEST_CREW, { ...ALL_JOBS, words: word })).jobs).toHaveLength(2);
   });
 
-  test('shows all jobs page by page, none twice and none left out, though one changes meanwhile', async () => {
+  test('shows all jobs page by page, none twice and none missing, though one changes meanwhile', async () => {
     const word = `w${randomUUID().slice(0, 8)}`;
     const count = 2 * JOB_LIST_PAGE + 7;
     const ids = await Promise.all(Array.from({ length: count }, async (_, at) => (await make(`${at} ${word}`)).id));
@@ -127,7 +127,7 @@ describe('the board', () => {
   }, 30_000);
 
   test.each(['name', 'findings'] as const)(
-    'stands by %s, page by page, none twice and none left out',
+    'sorted by %s, page by page, none twice and none missing',
     async (sort) => {
       const word = `w${randomUUID().slice(0, 8)}`;
       const count = JOB_LIST_PAGE + 9;
@@ -146,7 +146,7 @@ describe('the board', () => {
     30_000,
   );
 
-  test('shows the jobs of one stage alone', async () => {
+  test('shows only the jobs of one stage', async () => {
     const word = `w${randomUUID().slice(0, 8)}`;
     const [planned, done] = [await make(`planned ${word}`), await make(`done ${word}`)];
     await handOver(TEST_CREW, done.id, { author: 'tester' });
@@ -157,7 +157,7 @@ describe('the board', () => {
     expect(await ids('handed-over')).toEqual([done.id]);
   });
 
-  test('a place belongs to its order, and holds nothing else', () => {
+  test('a cursor belongs to its order, and holds nothing else', () => {
     const id = randomUUID();
     expect(isListPosition(`name:o'hara; drop:${id}`, 'name')).toBe(true);
     expect(isListPosition(`name:x:${id}`, 'changed')).toBe(false);
@@ -165,7 +165,7 @@ describe('the board', () => {
     expect(isListPosition(`changed:2026-01-01:${id}`, 'changed')).toBe(false);
   });
 
-  test('finds by its own index alone, behind the crew’s wall', async () => {
+  test('searches by its own index only, within the crew', async () => {
     await make();
     await ownerDatabase().query('VACUUM ANALYZE jobs');
     const plan = await inCrew(TEST_CREW, async () => {
@@ -216,7 +216,7 @@ describe('the board', () => {
     expect(await where()).toEqual([1, 0]);
   });
 
-  test('is not put away by who saw it before somebody else saved it; one’s own saves are no reason', async () => {
+  test('is not archived by someone who has not seen another person’s save; one’s own saves do not matter', async () => {
     const job = await make();
     await saveJob(TEST_CREW, job.id, { ...change('house.designBtuh', 51_000, 1), author: 'E. V.' });
     expect(await moveJob(TEST_CREW, job.id, 'archive', 'R. A.', 1)).toBe('stale');

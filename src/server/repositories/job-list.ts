@@ -12,8 +12,8 @@ import { coreVersion } from '../core-version';
 import { type CrewScope, selectInCrew } from '../crew';
 import { sharedWork } from '../shared-work';
 import { NEWEST_NOTE, PRESENT_PEOPLE } from './company';
+import { outdatedJobs, recalculateNow } from './recalculate-soon';
 import { NO_OUTLINE } from './summaries';
-import { outdatedJobs, recalculateNow } from './summarise-soon';
 
 /** Jobs per page of the list. */
 export const JOB_LIST_PAGE = 50;

@@ -15,7 +15,7 @@ afterAll(closeDatabase);
 test('the schema is current', async () =>
   expect(await readiness()).toEqual({ database: 'writes', schema: 'current', walls: 'held' }));
 
-test('a job made twice under one id is one job', async () => {
+test('a job created twice under one id is one job', async () => {
   const id = randomUUID();
   const [first, second] = await Promise.all([
     createJob(TEST_CREW, id, renamed(blankJob(), 'one'), NO_HISTORY, null, ''),
@@ -26,7 +26,7 @@ test('a job made twice under one id is one job', async () => {
 });
 
 describe('saving', () => {
-  test('lands, counts up, confirms the fact and keeps the old value', async () => {
+  test('succeeds, counts the revision up, confirms the fact and keeps the old value', async () => {
     const job = await make();
     const result = await saveJob(TEST_CREW, job.id, change('house.designBtuh', 41_000, 1));
     expect(result).toMatchObject({
@@ -54,14 +54,14 @@ describe('saving', () => {
     expect((await getJob(TEST_CREW, job.id))!.document.facts.house.designBtuh).toBe(41_000);
   });
 
-  test('sent again after a lost answer is the save that landed', async () => {
+  test('repeated after a lost answer is the same save', async () => {
     const job = await make();
     const save = change('house.noLoadF', 60, 1);
     await saveJob(TEST_CREW, job.id, save);
     expect(await saveJob(TEST_CREW, job.id, save)).toMatchObject({ kind: 'saved', job: { revision: 2 } });
   });
 
-  test('of two at once, one lands and one is told', async () => {
+  test('twice at once: one succeeds and one is refused', async () => {
     const job = await make();
     const results = await Promise.all(
       [41_000, 42_000, 43_000].map((value) => saveJob(TEST_CREW, job.id, change('house.designBtuh', value, 1))),
@@ -69,7 +69,7 @@ describe('saving', () => {
     expect(results.map(({ kind }) => kind).sort()).toEqual(['saved', 'stale', 'stale']);
   });
 
-  test('nowhere is missing', async () =>
+  test('on a missing job is not found', async () =>
     expect(await saveJob(TEST_CREW, randomUUID(), change('house.noLoadF', 60, 1))).toEqual({ kind: 'missing' }));
 });
 

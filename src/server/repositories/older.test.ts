@@ -57,7 +57,7 @@ describe('a job of an older version', () => {
     }
   });
 
-  test('keeps each accepted finding whose old key named one thing; where it named several, they are open again', async () => {
+  test('keeps each waived finding whose old key named one thing; where it named several, they are open again', async () => {
     const { raw, jobs } = await bothWays('waived');
     for (const { document } of jobs) {
       expect(document.facts.wiring.waivers).toEqual(raw.facts.wiring.waivers);
@@ -73,7 +73,7 @@ describe('a job of an older version', () => {
   });
 });
 
-describe('rows that the database gives back with their members in its own order', () => {
+describe('rows that the database returns with keys in its own order', () => {
   const waiver = {
     what: 'No spare.',
     reason: 'New cable in spring.',
@@ -88,7 +88,7 @@ describe('rows that the database gives back with their members in its own order'
     author: 'tester',
   });
 
-  test('are the same value: no history of a change that there was not, and nothing to send again', async () => {
+  test('are the same value: no history of a change that did not happen, and nothing to resend', async () => {
     const { jobs } = await bothWays('proved');
     const { id } = jobs[0]!;
     await saveJob(TEST_CREW, id, save(1, [waiver]));

@@ -11,13 +11,13 @@ const fresh = () => copyOfProfile(toadflax, `toadflax-${randomUUID().slice(0, 8)
 const save = (profile = fresh(), baseRevision: number | null = null, saveId: string = randomUUID()) =>
   saveProfile(TEST_CREW, { saveId, baseRevision, profile, author: 'tester' });
 
-test('a new profile is kept and listed; its document comes back as it was', async () => {
+test('a new profile is saved and listed; its document comes back unchanged', async () => {
   const profile = fresh();
   expect(await save(profile)).toMatchObject({ kind: 'saved', stored: { revision: 1, profile, updatedBy: 'tester' } });
   expect((await listProfiles(TEST_CREW)).map(({ profile: { id } }) => id)).toContain(profile.id);
 });
 
-test('a save on the revision that was edited lands and counts up', async () => {
+test('a save on the edited revision succeeds and counts up', async () => {
   const profile = fresh();
   await save(profile);
   const named = { ...profile, name: 'Another name' };
@@ -38,7 +38,7 @@ test('a stale save is refused, and what is stored stays', async () => {
   expect((await getProfile(TEST_CREW, profile.id))?.profile.name).toBe('Before you start');
 });
 
-test('the same save sent again lands once, new or not', async () => {
+test('a repeated save is saved once, new or not', async () => {
   const [profile, first, second] = [fresh(), randomUUID(), randomUUID()];
   expect([(await save(profile, null, first)).kind, (await save(profile, null, first)).kind]).toEqual([
     'saved',
@@ -49,7 +49,7 @@ test('the same save sent again lands once, new or not', async () => {
   expect(await save(named, 1, second)).toMatchObject({ kind: 'saved', stored: { revision: 2 } });
 });
 
-test('a new profile under an id that is taken overwrites nothing', async () => {
+test('a new profile under an id in use overwrites nothing', async () => {
   const profile = fresh();
   await save(profile);
   expect(await save({ ...profile, name: 'Thief' })).toMatchObject({
@@ -58,7 +58,7 @@ test('a new profile under an id that is taken overwrites nothing', async () => {
   });
 });
 
-test('a deleted profile is gone from the list and can be brought back', async () => {
+test('a deleted profile is gone from the list and can be restored', async () => {
   const profile = fresh();
   await save(profile);
   expect(await archiveProfile(TEST_CREW, profile.id, true, 'tester')).toBe(true);

@@ -3,8 +3,8 @@ import type { StoredJob } from '../../core/job/stored-job';
 import { type CrewScope, inCrew } from '../crew';
 import { models } from '../models';
 import { lockedJob, searchable, toStored } from './jobs';
+import { markOutdated } from './recalculate-soon';
 import { rememberSave, savedBefore } from './saves';
-import { markOutdated } from './summarise-soon';
 
 /** Fact changes from a client. */
 export interface Save {

@@ -10,7 +10,7 @@ import { putVisit } from './visits';
 afterAll(closeDatabase);
 
 describe('readings', () => {
-  test('keep their value, word or number, and are sent twice without harm', async () => {
+  test('keep their value, word or number, and can be sent twice without harm', async () => {
     const job = await make();
     const [number, open, done] = [
       reading(),
@@ -24,7 +24,7 @@ describe('readings', () => {
     expect(stored).toEqual(expect.arrayContaining([number, open, done]));
   });
 
-  test('a correction leaves the old one in place', async () => {
+  test('corrected, stay in place', async () => {
     const job = await make();
     const first = reading({ value: 91 });
     await addReadings(job.id, [first]);
@@ -41,7 +41,7 @@ describe('readings', () => {
     expect(await saveJob(TEST_CREW, job.id, change('house.noLoadF', 59, 1))).toMatchObject({ kind: 'saved' });
   });
 
-  test('of no job are refused', async () => expect(await addReadings(randomUUID(), [reading()])).toBe(false));
+  test('for a missing job are refused', async () => expect(await addReadings(randomUUID(), [reading()])).toBe(false));
 });
 
 describe('visits and clocks', () => {
@@ -49,7 +49,7 @@ describe('visits and clocks', () => {
   const add = (jobId: string, sentAt: string | null, ...rows: Reading[]) =>
     addToJob(TEST_CREW, jobId, 'readings', { rows, visits: [], sentAt, signed: (row) => row });
 
-  test('a reading keeps all that is known of it, and how far its device’s clock was off', async () => {
+  test('a reading keeps everything known about it, and how far its device’s clock was off', async () => {
     const job = await make();
     const device = randomUUID();
     const full = takenReading({
@@ -83,7 +83,7 @@ describe('visits and clocks', () => {
     expect((await getJob(TEST_CREW, job.id))!.readings).toEqual(expect.arrayContaining([first, gone, left]));
   });
 
-  test('two devices that begin a visit on one morning are on one; a week later is another', async () => {
+  test('two devices that begin a visit on one morning share it; a week later is another', async () => {
     const job = await make();
     const [one, other, later] = ['10:00', '11:00', ''].map((time, at) =>
       reading({ visit: randomUUID(), at: at === 2 ? '2026-01-12T10:00:00.000Z' : `2026-01-05T${time}:00.000Z` }),
@@ -98,7 +98,7 @@ describe('visits and clocks', () => {
     expect(readings.map(({ visit }) => visit)).toEqual([visits[0]!.id, visits[0]!.id, visits[1]!.id]);
   });
 
-  test('a visit that somebody begins is there before anything is read, and ends', async () => {
+  test('a visit that someone begins exists before anything is read, and ends', async () => {
     const job = await make();
     const visit = {
       id: randomUUID(),

@@ -4,7 +4,7 @@ import { type CrewScope, inCrew } from '../crew';
 import { models } from '../models';
 import { fileProblem, JobFull } from './job-full';
 import { getJob, lockedJob } from './jobs';
-import { markOutdated } from './summarise-soon';
+import { markOutdated } from './recalculate-soon';
 import { toVisitRow } from './visit-rows';
 
 /**

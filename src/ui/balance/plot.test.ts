@@ -4,7 +4,7 @@ import { labelPlaces, labelReach, pathOf, percentDown, valueTicks } from './plot
 
 const plot = { spanF: [-20, 70] as const, most: 50_000 };
 
-test('zero lies at the foot, the most at the top', () =>
+test('zero is at the bottom, the maximum at the top', () =>
   expect([percentDown(plot, 0), percentDown(plot, 50_000), percentDown(plot, 25_000)]).toEqual([100, 0, 50]));
 
 test('a path goes through its corners', () =>

@@ -79,9 +79,9 @@ const Own = ({
 /** One conductor of the old subbase: letter, color, and mark at the board. */
 export const ConductorDialog = ({ row, taken, onKeep, onTakeOff, onClose }: ConductorDialogProps) => {
   const [letter, setLetter] = useState(row?.letter ?? null);
-  const [colour, setColour] = useState(row?.colour ?? '');
+  const [colour, setColor] = useState(row?.colour ?? '');
   const [board, setBoard] = useState(row?.board ?? '');
-  const usedColours = new Set(taken.map((each) => each.colour));
+  const usedColors = new Set(taken.map((each) => each.colour));
   const made = { letter: (letter ?? '').trim(), colour, board: board.trim() };
   const isWhole = letter !== null && colour !== '';
   return (
@@ -105,8 +105,8 @@ export const ConductorDialog = ({ row, taken, onKeep, onTakeOff, onClose }: Cond
           <RadioOption
             key={each}
             isChosen={colour === each}
-            onChoose={() => setColour(each)}
-            className={`plain-button min-h-13 flex-col gap-0.5 px-0.5 text-sm has-checked:border-2 has-checked:border-ink has-checked:font-semibold ${usedColours.has(each) ? 'text-quiet line-through' : ''}`}
+            onChoose={() => setColor(each)}
+            className={`plain-button min-h-13 flex-col gap-0.5 px-0.5 text-sm has-checked:border-2 has-checked:border-ink has-checked:font-semibold ${usedColors.has(each) ? 'text-quiet line-through' : ''}`}
           >
             <span className="block h-3 w-8 border border-line-strong" style={{ background: INSULATION[each] }} />
             {colorName(each)}

@@ -67,8 +67,8 @@ export const CrewData = ({ handle, ends }: { handle: string; ends: string | null
         All crew data
       </h2>
       <p className="mt-1 text-quiet">
-        One file with every job and its record, people, controllers, weather and this list of what was done; another
-        server reads it. No passwords are in it.
+        One file with every job and its record, people, controllers, weather and the audit log. Another server can
+        import it. It holds no passwords.
       </p>
       <div className="mt-2 flex flex-wrap gap-2">
         <a href="/api/crew/file" className="plain-button">

@@ -1,6 +1,7 @@
 'use client';
 
 import { memo } from 'react';
+import { isAssumed } from '@/core/job/assumed';
 import { factProblem } from '@/core/job/check-fact';
 import { factAt, type FactPath, factValue } from '@/core/job/document';
 import { unitOfFact } from '@/core/job/fact-unit';
@@ -107,9 +108,7 @@ export const FactField = memo(function FactField({
 }) {
   const fact = factAt(path);
   const isConfirmed = useJob((job) => job.confirmed.has(path));
-  // An empty name or phone number assumes nothing.
-  const isBlank = useJob((job) => fact.kind === 'text' && factValue(job.facts, path) === '');
-  const isAssumed = !isConfirmed && !isBlank;
+  const isOpen = useJob((job) => isAssumed(job.facts, job.confirmed, path));
   const setFact = useJob((job) => job.setFact);
   const value = useJob((job) => factValue(job.facts, path));
   const isLocked = useJob((job) => !job.rights.change);
@@ -117,9 +116,9 @@ export const FactField = memo(function FactField({
   return (
     <div
       id={path}
-      className={`@container relative scroll-mt-20 border-l-4 py-1 pl-3 ${isAssumed ? 'border-dashed border-line-strong' : 'border-transparent'}`}
+      className={`@container relative scroll-mt-20 border-l-4 py-1 pl-3 ${isOpen ? 'border-dashed border-line-strong' : 'border-transparent'}`}
     >
-      <div className={spacerOf(fact.label, isAssumed && !isLocked)} />
+      <div className={spacerOf(fact.label, isOpen && !isLocked)} />
       <fieldset disabled={isLocked} className="contents">
         <Control path={path} />
       </fieldset>
@@ -130,7 +129,7 @@ export const FactField = memo(function FactField({
             {isConfirmed && <FactPast path={path} />}
           </Why>
         )}
-        {isAssumed && !isLocked && (
+        {isOpen && !isLocked && (
           <button
             type="button"
             className="bare-button -my-2 px-1 text-sm font-medium"

@@ -11,7 +11,7 @@ describe('old addresses of a job’s pages', () => {
     ['', ''],
   ])('%s opens %s', (old, now) => expect(currentPath(old)).toBe(now));
 
-  test('every page moved to is a page, and a current path stays as it is', () => {
+  test('every redirect target is a page, and a current path stays as it is', () => {
     for (const page of Object.values(MOVED_PAGES)) expect(jobScreen(page)).toBeDefined();
     for (const { path } of JOB_SCREENS) expect(screenPathOf(`/jobs/1/${path}`)).toBe(path);
     expect(screenPathOf('/jobs/1/crossing/air')).toBe('balance/air');

@@ -50,7 +50,7 @@ afterAll(() => Object.defineProperty(globalThis, 'navigator', { configurable: tr
  * The job as stored on the device: last acknowledged by the server. Online, an opened page gets it from the server,
  * offline from the device.
  */
-test('a device that loses its signal, crashes, is closed and opened loses nothing, and nothing lands twice', async () => {
+test('a device that loses signal, crashes, is closed and reopened loses nothing, and nothing is saved twice', async () => {
   await fc.assert(
     fc.asyncProperty(fc.array(anAct, { maxLength: 24 }), async (acts) => {
       startAfresh();

@@ -3,7 +3,7 @@ import { eachWithItsOwn, leave, load, open, pass, server } from './fake-server';
 
 eachWithItsOwn();
 
-test('one reading that is refused holds up neither the others nor the facts; it stays here, and is said', async () => {
+test('a refused reading blocks neither the others nor the facts; it stays on the device and is reported', async () => {
   server.spurned = 666;
   const store = open();
   for (const value of [21, 666, 22])
@@ -16,7 +16,7 @@ test('one reading that is refused holds up neither the others nor the facts; it 
   expect(store.getState().outbox.map(({ value }) => value)).toEqual([666]);
 });
 
-test('a reading carries author, instrument and time, and moves the moment where it measures the day', async () => {
+test('a reading carries author, instrument and time, and moves the moment if it measures the conditions', async () => {
   const store = open();
   store
     .getState()
@@ -33,7 +33,7 @@ test('a reading carries author, instrument and time, and moves the moment where 
   expect(store.getState().saved.revision).toBe(1);
 });
 
-test('of more readings than the server takes at once, one that it refuses holds up none of the others', async () => {
+test('of more readings than one request may hold, a refused one blocks none of the others', async () => {
   server.mode = 'lost';
   const store = open();
   server.spurned = 666;
@@ -52,10 +52,10 @@ test('of more readings than the server takes at once, one that it refuses holds 
   expect(store.getState().saveState).toBe('refused');
 });
 
-describe('what is entered before anybody said who is at work', () => {
+describe('entries from before anyone said who is working', () => {
   const outdoor = { item: 'conditions/outdoor', value: 12, place: null, meterOhms: null, replaces: null } as const;
 
-  test('is kept, shown, survives the page, and goes out once under the name that is given', async () => {
+  test('are kept, shown, survive the page, and are sent once under the name given', async () => {
     usePerson.setState({ author: '' });
     const before = open();
     before.getState().addReading(outdoor);
@@ -79,7 +79,7 @@ describe('what is entered before anybody said who is at work', () => {
     expect(usePerson.getState().author).toBe('E. Valtonen');
   });
 
-  test('the time that is shown as saved moves with readings too', async () => {
+  test('the time shown as saved moves with readings too', async () => {
     const store = open();
     await pass(3_600_000);
     store.getState().addReading(outdoor);

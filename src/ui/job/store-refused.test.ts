@@ -14,7 +14,7 @@ const reading = (value: number) => ({
   replaces: null,
 });
 
-test('a fault of the server passes: everything goes out by itself once it is gone', async () => {
+test('a server error is temporary: everything is sent by itself afterward', async () => {
   const store = open();
   server.mode = 'fails';
   store.getState().addReading(reading(21) as never);
@@ -27,7 +27,7 @@ test('a fault of the server passes: everything goes out by itself once it is gon
   expect([server.job.readings.length, server.job.document.facts.house.designBtuh]).toEqual([1, 41_000]);
 });
 
-test('one entry at which the server fails each time holds up no other, and is tried again', async () => {
+test('an entry that always causes a server error blocks no other, and is retried', async () => {
   const store = open();
   const answers = server.fetch;
   let fails = true;
@@ -49,7 +49,7 @@ test('one entry at which the server fails each time holds up no other, and is tr
   expect(store.getState().saveState).toBe('saved');
 });
 
-test('what was refused is sent again by a word, and lands where nothing is in the way any more', async () => {
+test('a refused entry can be resent, and is saved once nothing is in the way', async () => {
   const store = open();
   server.mode = 'refuses';
   store.getState().setFact(load, 41_000);
@@ -64,7 +64,7 @@ test('what was refused is sent again by a word, and lands where nothing is in th
   expect([store.getState().saveState, server.job.document.facts.house.designBtuh]).toEqual(['saved', 41_000]);
 });
 
-test('a job whose beginning the server refused says why; its entries waiting to send for that, and go out after it', async () => {
+test('a refused new job says why; its entries wait for it, and are sent after it', async () => {
   const store = open();
   const { id } = store.getState().saved;
   const errand = { about: id, personId: '', phase: 'before', words: 'New job: Attic', path: '/api/jobs' } as const;
@@ -90,7 +90,7 @@ test('a job whose beginning the server refused says why; its entries waiting to 
   expect([isQueued(id, 'before', ''), server.job.document.facts.house.designBtuh]).toEqual([false, 41_000]);
 });
 
-test('a device without room does not say that it keeps anything', async () => {
+test('a device without storage space does not claim to keep anything', async () => {
   const store = open();
   const roomy = localStorage;
   const full = (key: string, text: string) => {

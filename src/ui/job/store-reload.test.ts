@@ -30,7 +30,7 @@ const slowLine = () => {
   return line;
 };
 
-test('whatever is entered, undone and redone stands at the end, at whatever moment the page is loaded again', async () => {
+test('whatever is entered, undone and redone survives a reload at any moment', async () => {
   await fc.assert(
     fc.asyncProperty(fc.array(anAct, { maxLength: 14 }), async (acts) => {
       startAfresh();

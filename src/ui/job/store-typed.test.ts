@@ -4,7 +4,7 @@ eachWithItsOwn();
 
 const typed = { text: '41 00', place: '/jobs/1/survey' };
 
-test('what stands in a field outlives the page, though all else is saved', async () => {
+test('text in a field outlives the page, though everything else is saved', async () => {
   const before = open();
   before.getState().setTyped(load, typed);
   await pass(1000);
@@ -16,7 +16,7 @@ test('what stands in a field outlives the page, though all else is saved', async
   expect(server.sent).toHaveLength(0);
 });
 
-test('entered or given up, nothing of it comes back', async () => {
+test('entered or discarded, none of it comes back', async () => {
   const before = open();
   before.getState().setTyped(load, typed);
   before.getState().setTyped(load, null);
@@ -25,7 +25,7 @@ test('entered or given up, nothing of it comes back', async () => {
   expect(open().getState().typed).toEqual({});
 });
 
-test('given up and the page left in the same breath, nothing of it comes back', async () => {
+test('discarded just before leaving the page, none of it comes back', async () => {
   const before = open();
   before.getState().setTyped(load, typed);
   await pass(1000);
@@ -34,7 +34,7 @@ test('given up and the page left in the same breath, nothing of it comes back', 
   expect(open().getState().typed).toEqual({});
 });
 
-test('each field keeps its own, beside what waits for the server', async () => {
+test('each field keeps its own text, apart from what waits for the server', async () => {
   server.mode = 'lost';
   const before = open();
   before.getState().setTyped('site.notes', { ...typed, text: 'gate code' });

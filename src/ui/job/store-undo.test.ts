@@ -39,7 +39,7 @@ describe('undo', () => {
     expect(store.getState().facts.house.designBtuh).toBe(36_000);
   });
 
-  test('knows nothing of a preview', async () => {
+  test('ignores a preview', async () => {
     const store = open();
     store.getState().previewFact(load, 50_000);
     store.getState().previewFact(load, 51_000);
@@ -72,7 +72,7 @@ describe('undo of readings', () => {
     expect(store.getState().saveState).toBe('saved');
   });
 
-  test('of a correction, what it corrected stands again; facts and readings go back in their own order', () => {
+  test('undoing a correction brings back what it corrected; facts and readings go back in their own order', () => {
     const store = open();
     store.getState().addReading(ohms(19.2));
     store.getState().setFact(load, 41_000);
@@ -90,7 +90,7 @@ describe('undo of readings', () => {
     expect([standing(store), store.getState().facts.house.designBtuh]).toEqual([192, 41_000]);
   });
 
-  test('left unmeasured is undone too; what was read since stays', () => {
+  test('not measured can be undone too; what was read since stays', () => {
     const store = open();
     store.getState().addReading({ item: 'element-ohms/1', status: 'not-measured', why: 'No access', replaces: null });
     expect(notMeasured(store.getState().readings).get('element-ohms/1')?.why).toBe('No access');

@@ -11,7 +11,7 @@ describe('visits', () => {
     ({ item: 'conditions/outdoor', value, place: null, meterOhms: null, replaces }) as const;
   const HOUR = 3_600_000;
 
-  test('the first reading begins one, and what follows is of it, each with this device’s own count', async () => {
+  test('the first reading begins one, and later ones belong to it, each with this device’s own count', async () => {
     const store = open();
     store.getState().addReading(outdoor(12));
     store.getState().addReading(outdoor(13));
@@ -39,7 +39,7 @@ describe('visits', () => {
     expect(store.getState().readings.map(({ value }) => value)).toEqual([20, 21]);
   });
 
-  test('one that goes on over night stays one, when somebody says so', async () => {
+  test('one that continues overnight stays one if someone says so', async () => {
     const store = open();
     store.getState().addReading(outdoor(12));
     await pass(13 * HOUR);
@@ -49,7 +49,7 @@ describe('visits', () => {
     expect([server.job.visits.length, store.getState().readings.length]).toEqual([1, 2]);
   });
 
-  test('begun here without signal while another device began it too, it is theirs once it lands', async () => {
+  test('begun offline while another device began it too, it joins theirs once it is saved', async () => {
     server.mode = 'lost';
     const store = open();
     store.getState().addReading(outdoor(12));
@@ -75,7 +75,7 @@ describe('visits', () => {
     expect(store.getState().readings.map(({ value }) => value)).toEqual([12]);
   });
 
-  test('a draft of an older version, which knew of no visits, still lands', async () => {
+  test('a draft of an older version, from before visits existed, is still saved', async () => {
     server.mode = 'lost';
     const before = open();
     before.getState().addReading(outdoor(12));

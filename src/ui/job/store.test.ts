@@ -4,7 +4,7 @@ eachWithItsOwn();
 
 const drafts = () => Object.keys(localStorage).filter((name) => name.includes(':draft:'));
 
-test('a change saves itself shortly after, with the revision it was made on, and is confirmed', async () => {
+test('a change is saved shortly after, on the revision it was made on, and is confirmed', async () => {
   const store = open();
   store.getState().setFact(load, 41_000);
   expect(store.getState()).toMatchObject({ saveState: 'waiting', facts: { house: { designBtuh: 41_000 } } });
@@ -16,7 +16,7 @@ test('a change saves itself shortly after, with the revision it was made on, and
   ]);
 });
 
-test('changes made in one breath go out in one save', async () => {
+test('changes in quick succession go out in one save', async () => {
   const store = open();
   store.getState().setFact(load, 41_000);
   await pass(200);
@@ -26,7 +26,7 @@ test('changes made in one breath go out in one save', async () => {
   expect(server.job.document.facts.house).toMatchObject({ designBtuh: 41_000, noLoadF: 60 });
 });
 
-test('what changes again while a save is under way is saved after it, and nothing is lost', async () => {
+test('a change during a save is saved after it, and nothing is lost', async () => {
   const store = open();
   let release: (() => void) | undefined;
   const real = server.fetch;
@@ -59,7 +59,7 @@ describe('a lost server', () => {
     expect(drafts()).toEqual([]);
   });
 
-  test('whose answer was lost gets the same save again, and it lands once', async () => {
+  test('that lost its answer gets the same save again, and saves it once', async () => {
     server.mode = 'answer is lost';
     const store = open();
     store.getState().setFact(load, 41_000);
@@ -71,7 +71,7 @@ describe('a lost server', () => {
     expect(new Set(server.sent.map(({ body }) => body.saveId)).size).toBe(1);
   });
 
-  test('leaves a draft that the next page takes up', async () => {
+  test('leaves a draft that the next page takes over', async () => {
     server.mode = 'lost';
     const before = open();
     before.getState().setFact(load, 41_000);
@@ -88,7 +88,7 @@ describe('a lost server', () => {
     expect([server.job.document.facts.house.designBtuh, server.job.readings.length]).toEqual([41_000, 1]);
   });
 
-  test('another tab at work keeps its own draft; one that is gone leaves it', async () => {
+  test('another active tab keeps its own draft; a closed one leaves it', async () => {
     server.mode = 'lost';
     open().getState().setFact(load, 41_000);
     await pass(1000);
@@ -125,7 +125,7 @@ describe('a stale save', () => {
     expect(server.job.document.facts.house.designBtuh).toBe(30_000);
   });
 
-  test('ends with what was chosen, line by line', async () => {
+  test('ends with what was chosen, field by field', async () => {
     const store = await stale();
     store.getState().settleStale([noLoad]);
     await pass(1000);
@@ -133,7 +133,7 @@ describe('a stale save', () => {
     expect(server.job.document.facts.house).toMatchObject({ designBtuh: 30_000, noLoadF: 58 });
   });
 
-  test('does not hold readings up', async () => {
+  test('does not block readings', async () => {
     const store = await stale();
     store
       .getState()
@@ -143,7 +143,7 @@ describe('a stale save', () => {
     expect(store.getState().theirs).not.toBeNull();
   });
 
-  test('is noticed too when a draft comes back to a job that went on', async () => {
+  test('is noticed too when a draft returns to a job that changed meanwhile', async () => {
     server.mode = 'lost';
     open().getState().setFact(load, 28_000);
     await pass(1000);
@@ -154,7 +154,7 @@ describe('a stale save', () => {
   });
 });
 
-test('a refused save says where, and the next correction goes out', async () => {
+test('a refused save says where, and the next correction is sent', async () => {
   server.mode = 'refuses';
   const store = open();
   store.getState().setFact(load, 41_000);
@@ -170,7 +170,7 @@ test('a refused save says where, and the next correction goes out', async () => 
   expect(store.getState().saveState).toBe('saved');
 });
 
-test('a save that the server fails at is sent again, the same and ever more rarely; it stays here, and is said', async () => {
+test('a save that causes a server error is retried, the same and less and less often; it stays here, and is reported', async () => {
   server.mode = 'fails';
   const store = open();
   store.getState().setFact(load, 41_000);
@@ -181,7 +181,7 @@ test('a save that the server fails at is sent again, the same and ever more rare
   expect(store.getState()).toMatchObject({ saveState: 'lost', pending: { [load]: 41_000 } });
 });
 
-describe('a page left while a save is under way', () => {
+describe('leaving the page during a save', () => {
   const left = async (mode: 'answer is lost' | 'lost') => {
     server.mode = mode;
     const before = open();
@@ -192,7 +192,7 @@ describe('a page left while a save is under way', () => {
     server.mode = 'answers';
   };
 
-  test('finds its own save landed, and goes on from it', async () => {
+  test('finds its own save done, and continues from it', async () => {
     await left('answer is lost');
     const after = open();
     expect(after.getState()).toMatchObject({ theirs: null, facts: { house: { designBtuh: 42_000 } } });
@@ -204,7 +204,7 @@ describe('a page left while a save is under way', () => {
     ]);
   });
 
-  test('sends it again as the same save where it is not seen yet, and it lands once', async () => {
+  test('resends the same save if it is not visible yet, and it is saved once', async () => {
     const seen = server.job;
     await left('answer is lost');
     const after = open(seen);
@@ -216,14 +216,14 @@ describe('a page left while a save is under way', () => {
     ]);
   });
 
-  test('is stale where somebody else saved meanwhile', async () => {
+  test('is stale if someone else saved meanwhile', async () => {
     await left('lost');
     server.elsewhere([{ path: load, value: 30_000 }]);
     expect(open().getState()).toMatchObject({ saveState: 'stale', pending: { [load]: 42_000 } });
   });
 });
 
-test('confirming an assumption is a change, confirming it again is none', async () => {
+test('confirming an assumption is a change, confirming it again is not', async () => {
   const store = open();
   store.getState().setFact(load, 36_000);
   await pass(1000);
@@ -233,7 +233,7 @@ test('confirming an assumption is a change, confirming it again is none', async 
   expect(server.job.document.confirmed).toEqual([load]);
 });
 
-test('the marker stays on the scale', () => {
+test('the needle stays on the scale', () => {
   const store = open();
   store.getState().nudgeOutdoor(500, 'F');
   expect(store.getState().moment.outdoorF).toBe(70);

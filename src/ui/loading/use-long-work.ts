@@ -24,10 +24,10 @@ export type StartWork<Q, T> = (question: Q, tells: WorkCallbacks<T>) => () => vo
 export const useLongWork = <Q, T>(question: Q | null, begin: StartWork<Q, T>, settleMs = SETTLE_MS) => {
   const [answer, setAnswer] = useState<{ readonly to: Q; readonly answer: T; readonly isWhole: boolean } | null>(null);
   const [share, setShare] = useState<number | null>(null);
-  const [cancelled, setCancelled] = useState<Q | null>(null);
-  const isCancelled = question !== null && cancelled === question;
+  const [canceled, setCanceled] = useState<Q | null>(null);
+  const isCanceled = question !== null && canceled === question;
   useEffect(() => {
-    if (question === null || isCancelled) return;
+    if (question === null || isCanceled) return;
     let end = () => undefined as void;
     const timer = setTimeout(() => {
       setShare(0);
@@ -45,16 +45,16 @@ export const useLongWork = <Q, T>(question: Q | null, begin: StartWork<Q, T>, se
       end();
       setShare(null);
     };
-  }, [question, isCancelled, begin, settleMs]);
+  }, [question, isCanceled, begin, settleMs]);
   const isOfThis = answer !== null && answer.to === question;
   return {
     answer: answer?.answer ?? null,
     /** Whether the present answer belongs to this question, if only to part of it. */
     isCurrent: isOfThis,
     isWhole: isOfThis && answer.isWhole,
-    isCancelled,
+    isCanceled,
     share,
-    cancel: useCallback(() => setCancelled(question), [question]),
-    again: useCallback(() => setCancelled(null), []),
+    cancel: useCallback(() => setCanceled(question), [question]),
+    again: useCallback(() => setCanceled(null), []),
   };
 };

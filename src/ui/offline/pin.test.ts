@@ -11,7 +11,7 @@ afterEach(() => jest.useRealTimers());
 
 const newTab = () => Object.assign(globalThis, { sessionStorage: memoryStorage() });
 
-test('a PIN is asked for in each new tab, of nobody else, and is not kept as it is', async () => {
+test('a PIN is asked for in each new tab, of its own person only, and is not stored in plain text', async () => {
   expect([hasPin(ANA), isOpenHere(ANA)]).toEqual([false, true]);
   await setPin(ANA, '4711');
   expect([hasPin(ANA), isOpenHere(ANA), hasPin('bo'), isOpenHere('bo')]).toEqual([true, true, false, true]);
@@ -25,7 +25,7 @@ test('a PIN is asked for in each new tab, of nobody else, and is not kept as it 
   expect(isOpenHere(ANA)).toBe(true);
 });
 
-test('after five wrong ones it waits, each time twice as long, an hour at most; even the right one waits', async () => {
+test('after five wrong ones it waits, twice as long each time, up to an hour; even the right one waits', async () => {
   await setPin(ANA, '4711');
   newTab();
   const tried = [];

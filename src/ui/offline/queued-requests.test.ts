@@ -33,7 +33,7 @@ beforeEach(() => {
 });
 
 describe('what is done once the server is reached', () => {
-  test('is of whoever asked for it, is done once, and is then forgotten', async () => {
+  test('belongs to whoever asked for it, is done once, and is then forgotten', async () => {
     queueRequest(errand());
     queueRequest(errand({ id: 'two', personId: 'bo' }));
     expect([queuedRequests('ana').length, isQueued(JOB, 'before', 'ana'), isQueued(JOB, 'after', 'ana')]).toEqual([
@@ -45,13 +45,13 @@ describe('what is done once the server is reached', () => {
     expect([asked, queuedRequests('ana'), queuedRequests('bo').length]).toEqual([['/api/jobs'], [], 1]);
   });
 
-  test('asked for by two parts of a page at once, it is asked for once', async () => {
+  test('requested by two parts of a page at once, is requested once', async () => {
     queueRequest(errand());
     await Promise.all([sendQueued('ana', () => false), sendQueued('ana', () => false)]);
     expect([asked, queuedRequests('ana')]).toEqual([['/api/jobs'], []]);
   });
 
-  test('waits in its order while the server is not reached', async () => {
+  test('waits in order while the server is not reached', async () => {
     queueRequest(errand());
     queueRequest(errand({ id: 'two', path: '/api/jobs/two' }));
     answers = () => {
@@ -61,7 +61,7 @@ describe('what is done once the server is reached', () => {
     expect([asked, queuedRequests('ana').map(({ id }) => id)]).toEqual([['/api/jobs'], ['one', 'two']]);
   });
 
-  test('refused, it stays with why, holds up nothing, and is given up by a word', async () => {
+  test('refused, stays with the reason, blocks nothing, and can be discarded', async () => {
     queueRequest(errand());
     queueRequest(errand({ id: 'two', path: '/api/jobs/two' }));
     answers = (path) =>
@@ -76,7 +76,7 @@ describe('what is done once the server is reached', () => {
     expect(queuedRequests('ana')).toEqual([]);
   });
 
-  test('what comes after a job’s entries waiting to sends until they are sent', async () => {
+  test('what follows a job’s unsent entries waits until they are sent', async () => {
     queueRequest(errand({ phase: 'after' }));
     await sendQueued('ana', (about) => about === JOB);
     expect([asked, isQueued(JOB, 'after', 'ana')]).toEqual([[], true]);
@@ -92,7 +92,7 @@ describe('what waits on the device', () => {
       JSON.stringify({ baseRevision: 1, pending: {}, outbox: [{}, {}], marksOut: [], touchedAt: 5, ...change }),
     );
 
-  test('is counted by job, the oldest first, another person’s apart; fields that are typed in do not count', () => {
+  test('is counted by job, the oldest first, another person’s separately; text in fields does not count', () => {
     keep(JOB, 'a~ana', { touchedAt: 9, pending: { 'house.noLoadF': 60 } });
     keep(JOB, 'b~ana');
     keep(OTHER, 'a~bo', { touchedAt: 3 });
@@ -104,7 +104,7 @@ describe('what waits on the device', () => {
     expect([waitsHere(JOB, 'ana'), waitsHere('x', 'ana'), waitsHere(OTHER, 'ana')]).toEqual([true, false, false]);
   });
 
-  test('comes over as a file to another device; what is no such file is taken for none', () => {
+  test('moves as a file to another device; any other file is refused', () => {
     keep(JOB, 'a~ana');
     keep(OTHER, 'a~bo');
     const file = waitingFile('ana');

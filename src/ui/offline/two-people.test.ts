@@ -11,7 +11,7 @@ const acts = fc.array(
   { maxLength: 24 },
 );
 
-test('whatever begins and ends on one device, each entry goes out once, as who entered it, and is his alone', () =>
+test('whatever starts and ends on one device, each entry is sent once, as its author, and only by its author', () =>
   fc.assert(
     fc.asyncProperty(acts, async (all) => {
       expect(await liveTogether(all as Act[])).toBe('');

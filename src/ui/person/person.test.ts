@@ -13,7 +13,7 @@ const who = () => {
   return { author, instrument };
 };
 
-test('who works here, and with what, is there again after a reload', () => {
+test('person and instrument are remembered after a reload', () => {
   usePerson.getState().set({ author: 'E. Valtonen' });
   usePerson.getState().set({ instrument: 'clamp 2' });
   usePerson.setState({ author: '', instrument: '' });
@@ -21,20 +21,20 @@ test('who works here, and with what, is there again after a reload', () => {
   expect(who()).toEqual({ author: 'E. Valtonen', instrument: 'clamp 2' });
 });
 
-test('what an older page kept is read', () => {
+test('data from an older page is read', () => {
   localStorage.setItem(KEY, '{"state":{"author":"E. Valtonen","instrument":"meter 1"},"version":0}');
   restorePerson();
   expect(who()).toEqual({ author: 'E. Valtonen', instrument: 'meter 1' });
 });
 
-test.each(['', 'not json', '{}', 'null', '{"state":null}'])('what cannot be read (%p) changes nothing', (text) => {
+test.each(['', 'not json', '{}', 'null', '{"state":null}'])('unreadable data (%p) changes nothing', (text) => {
   usePerson.setState({ author: 'I. Brandvold', instrument: 'meter 1' });
   localStorage.setItem(KEY, text);
   restorePerson();
   expect(who()).toEqual({ author: 'I. Brandvold', instrument: 'meter 1' });
 });
 
-test('a device without room still knows who works until it is reloaded', () => {
+test('a device without storage space still knows who works until it is reloaded', () => {
   const full = () => {
     throw new Error('full');
   };

@@ -1,6 +1,6 @@
 import { markRows } from './mark-rows';
 
-test('marks that lie close stand in different rows', () => {
+test('markers that are close are in different rows', () => {
   const marks = [
     { id: 'a', label: 'a', atF: 20 },
     { id: 'b', label: 'b', atF: 22 },

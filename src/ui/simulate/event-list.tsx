@@ -17,7 +17,7 @@ const labelOf = (source: EventSource, backup: Backup): string =>
     source
   ];
 
-const colourOf = (source: EventSource, backup: Backup): string =>
+const colorOf = (source: EventSource, backup: Backup): string =>
   source === 'room' ? 'var(--ink)' : source === 'backup' ? SOURCE_COLOR[backup] : SOURCE_COLOR[source];
 
 interface EventListProps {
@@ -62,7 +62,7 @@ export const EventList = ({ events, minutes, backup, onMove }: EventListProps) =
               })
             }
           >
-            <span aria-hidden className="keeps-color size-3" style={{ background: colourOf(source, backup) }} />
+            <span aria-hidden className="keeps-color size-3" style={{ background: colorOf(source, backup) }} />
             {labelOf(source, backup)} {events.filter((event) => event.source === source).length}
           </button>
         ))}
@@ -97,7 +97,7 @@ export const EventList = ({ events, minutes, backup, onMove }: EventListProps) =
                     <span
                       aria-hidden
                       className="keeps-color size-3 self-center"
-                      style={{ background: colourOf(event.source, backup) }}
+                      style={{ background: colorOf(event.source, backup) }}
                     />
                     <span className="font-mono text-sm">{whenText(event.atMin, minutes)}</span>
                     <span>

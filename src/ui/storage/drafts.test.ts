@@ -10,20 +10,20 @@ beforeEach(() => {
 });
 afterEach(() => jest.useRealTimers());
 
-test('what a tab kept it takes back after a reload, once', () => {
+test('a tab takes back its draft after a reload, once', () => {
   expect(saveDraft('one', { words: 'typed' })).toBe(true);
   expect(loadDrafts('one')).toEqual([expect.objectContaining({ words: 'typed' })]);
   expect(loadDrafts('one')).toEqual([]);
 });
 
-test('acknowledged, there is nothing left; another thing’s draft stays', () => {
+test('acknowledged, nothing is left; drafts of other jobs stay', () => {
   saveDraft('one', { words: 'typed' });
   saveDraft('two', { words: 'other' });
   saveDraft('one', null);
   expect([loadDrafts('one'), loadDrafts<{ words: string }>('two').map(({ words }) => words)]).toEqual([[], ['other']]);
 });
 
-test('a tab that still writes keeps its own; one that is gone is taken over, oldest first', () => {
+test('an active tab keeps its own draft; a closed one’s is taken over, oldest first', () => {
   saveDraft('one', { words: 'first tab' });
   openTab();
   expect(loadDrafts('one')).toEqual([]);
@@ -32,7 +32,7 @@ test('a tab that still writes keeps its own; one that is gone is taken over, old
   expect(loadDrafts<{ words: string }>('one').map(({ words }) => words)).toEqual(['first tab', 'second tab']);
 });
 
-test('one tab’s acknowledgement does not clear what another has typed', () => {
+test('one tab’s acknowledgment does not clear what another has entered', () => {
   saveDraft('one', { words: 'first tab' });
   openTab();
   saveDraft('one', { words: 'second tab' });
@@ -41,7 +41,7 @@ test('one tab’s acknowledgement does not clear what another has typed', () => 
   expect(loadDrafts<{ words: string }>('one').map(({ words }) => words)).toEqual(['first tab']);
 });
 
-test('a draft that cannot be read, or a device without room, breaks nothing', () => {
+test('an unreadable draft, or a device without storage space, breaks nothing', () => {
   localStorage.setItem('gate-cross:draft:one:torn', '{');
   expect(loadDrafts('one')).toEqual([]);
   Object.defineProperty(globalThis, 'localStorage', {
@@ -57,7 +57,7 @@ test('a draft that cannot be read, or a device without room, breaks nothing', ()
   expect(loadDrafts('one')).toEqual([]);
 });
 
-test('what somebody else entered on this device waits for him; what nobody signed is whoever’s', () => {
+test('another person’s entries on this device wait for that person; unsigned ones are anyone’s', () => {
   saveDraft('one', { words: 'of Ana' }, 'ana');
   saveDraft('one', { words: 'of nobody' });
   openTab();
@@ -66,7 +66,7 @@ test('what somebody else entered on this device waits for him; what nobody signe
   expect(loadDrafts<{ words: string }>('one', 'ana').map(({ words }) => words)).toEqual(['of Ana']);
 });
 
-test('a tab that the browser knows to be gone is taken over at once; this tab keeps what it writes', async () => {
+test('a tab that the browser knows is closed is taken over at once; this tab keeps what it writes', async () => {
   const held = new Set<string>();
   const locks = {
     request: (name: string) => {

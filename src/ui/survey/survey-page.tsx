@@ -2,6 +2,7 @@
 
 import { checkEquipment } from '@/core/check/equipment';
 import { factApplies } from '@/core/job/applies';
+import { isAssumed } from '@/core/job/assumed';
 import { ALL_FACTS, type FactGroup, type FactPath, factValue } from '@/core/job/document';
 import { type Place, PLACES } from '@/core/job/fact';
 import { FACT_GROUP_LABELS, OFF_SURVEY_GROUPS } from '@/core/job/facts';
@@ -37,7 +38,7 @@ const Overview = ({ findings }: { findings: readonly Finding[] }) => {
         {LAYOUT.map(({ place, groups }) => {
           const open = groups
             .flatMap(([, entries]) => entries)
-            .filter(({ path }) => !confirmed.has(path) && factApplies(facts, path)).length;
+            .filter(({ path }) => isAssumed(facts, confirmed, path)).length;
           return (
             <li key={place} className="min-w-0">
               <a
@@ -69,9 +70,7 @@ const Overview = ({ findings }: { findings: readonly Finding[] }) => {
 
 /** Confirms every assumption at a place. */
 const ConfirmPlace = ({ paths }: { paths: readonly FactPath[] }) => {
-  const assumed = useJob((job) =>
-    paths.filter((path) => !job.confirmed.has(path) && factValue(job.facts, path) !== '').join(' '),
-  );
+  const assumed = useJob((job) => paths.filter((path) => isAssumed(job.facts, job.confirmed, path)).join(' '));
   const now = useJobNow();
   const setFact = useJob((job) => job.setFact);
   if (assumed === '') return null;
@@ -97,11 +96,7 @@ export const SurveyPage = () => {
         <h2 id={`${place}-title`} className="font-label text-3xl font-semibold">
           {PLACES[place]}
         </h2>
-        <ConfirmPlace
-          paths={groups
-            .flatMap(([, entries]) => entries.map(({ path }) => path))
-            .filter((path) => factApplies(facts, path))}
-        />
+        <ConfirmPlace paths={groups.flatMap(([, entries]) => entries.map(({ path }) => path))} />
       </div>
       {place === 'wall' && <ChangeoutLink />}
       {groups

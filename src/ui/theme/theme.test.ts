@@ -25,7 +25,7 @@ const contrast = (one: string, other: string): number => {
 
 const THEMES = { paper: ':root', crawlspace: "[data-theme='crawlspace']", sunlight: "[data-theme='sunlight']" };
 
-test.each(Object.entries(THEMES))('%s: ink and quiet text have 7:1 on every ground', (_, selector) => {
+test.each(Object.entries(THEMES))('%s: ink and quiet text have 7:1 contrast on every background', (_, selector) => {
   const theme = { ...colours(':root'), ...colours(selector) };
   for (const text of ['ink', 'quiet'])
     for (const ground of ['paper', 'sheet'])
@@ -33,7 +33,7 @@ test.each(Object.entries(THEMES))('%s: ink and quiet text have 7:1 on every grou
   expect(contrast(theme['caution-ink']!, theme['caution-wash']!)).toBeGreaterThanOrEqual(7);
 });
 
-test('in sunlight every color of words has 7:1; the focus ring 3:1 in every light', () => {
+test('in sunlight every text color has 7:1; the focus ring 3:1 in every theme', () => {
   const sun = { ...colours(':root'), ...colours(THEMES.sunlight) };
   for (const name of ['pine', 'ember', 'plum', 'ice', 'slate', 'pass', 'warn', 'fail'])
     expect([name, contrast(sun[name]!, sun.paper!) >= 7]).toEqual([name, true]);

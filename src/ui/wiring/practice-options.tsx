@@ -22,7 +22,7 @@ export const Methods = ({ moment }: { moment: Moment }) => {
         <div key={choice.id} role="group" aria-label={choice.question} className="mb-3">
           <h3 className="font-semibold">{choice.question}</h3>
           <div className="grid gap-2 sm:grid-cols-2">
-            {schools.map(({ school, isInForce, refusedWhy, wires, behaviour }) => (
+            {schools.map(({ school, isInForce, refusedWhy, wires, behavior }) => (
               <div key={school.label} className={`border-l-4 py-1 pl-3 ${isInForce ? 'border-ink' : 'border-line'}`}>
                 <p className="font-label text-lg font-semibold">
                   <LocalizedDegrees>{school.label}</LocalizedDegrees>{' '}
@@ -32,7 +32,7 @@ export const Methods = ({ moment }: { moment: Moment }) => {
                 {!isInForce && !refusedWhy && (
                   <>
                     <ul className="text-sm">
-                      {wires.length + behaviour.length === 0 && (
+                      {wires.length + behavior.length === 0 && (
                         <li className="text-quiet">Same wires; nothing runs differently right now.</li>
                       )}
                       {wires.map((line) => (
@@ -40,7 +40,7 @@ export const Methods = ({ moment }: { moment: Moment }) => {
                           <LocalizedDegrees>{line}</LocalizedDegrees>
                         </li>
                       ))}
-                      {behaviour.map((line) => (
+                      {behavior.map((line) => (
                         <li key={line}>
                           <LocalizedDegrees>{line}</LocalizedDegrees>
                         </li>

@@ -17,15 +17,15 @@ const known = (of: Facts, id: string) => {
 /** 52 °F between design and the no-heat temperature. */
 const house = (btuhPerF: number) => ({ designBtuh: btuhPerF * 52 });
 
-describe('hours of run', () => {
-  test('strips alone: hours times kW over the day and the degrees', () => {
+describe('run hours', () => {
+  test('strips alone: hours times kW over the day and its degrees', () => {
     // 9.6 kW for 12 h on a day 42 °F below the no-heat temperature.
     const of = facts(['load.runDays', [{ outdoorF: 20, compressorHours: 0, backupHours: 12 }]]);
     const kW = of.heatKit.elements.reduce((sum, element) => sum + element.kW, 0);
     expect(known(of, 'run-time').designBtuh).toBeCloseTo(house((kW * BTU_PER_KWH * 12) / 24 / 42).designBtuh, 6);
   });
 
-  test('days that agree give back the house they came from, whatever it loses', () =>
+  test('days that agree recover the house they came from, whatever its loss', () =>
     fc.assert(
       fc.property(
         fc.integer({ min: 200, max: 450 }),
@@ -45,7 +45,7 @@ describe('hours of run', () => {
       ),
     ));
 
-  test('more days that agree narrow the band, days that scatter widen it', () => {
+  test('more days that agree narrow the band; scattered days widen it', () => {
     const day = (outdoorF: number, backupHours: number) => ({ outdoorF, compressorHours: 0, backupHours });
     const cold = known(facts(['load.runDays', [day(10, 13)]]), 'run-time').uncertainty;
     const mild = known(facts(['load.runDays', [day(45, 4)]]), 'run-time').uncertainty;
@@ -54,14 +54,14 @@ describe('hours of run', () => {
     expect(scattered).toBeGreaterThan(cold);
   });
 
-  test('hours of a backup that gives no heat are no estimate', () => {
+  test('hours of a backup that gives no heat are not an estimate', () => {
     const hours = [{ outdoorF: 10, compressorHours: 0, backupHours: 12 }];
     expect(estimate(facts(['heatKit.elements', []], ['load.runDays', hours]), 'run-time')).toMatchObject({
       kind: 'missing',
     });
   });
 
-  test('a mild day, no hours, or a compressor that stages say what is wanted instead', () => {
+  test('a mild day, no hours, or a staged compressor says what is needed instead', () => {
     expect(
       estimate(facts(['load.runDays', [{ outdoorF: 58, compressorHours: 2, backupHours: 0 }]]), 'run-time'),
     ).toMatchObject({ kind: 'missing' });
@@ -77,8 +77,8 @@ describe('hours of run', () => {
   });
 });
 
-describe('a winter’s bill', () => {
-  test('therms at an efficiency over degree-days brought to no-load', () => {
+describe('a winter’s bills', () => {
+  test('therms times efficiency over degree-days, at the no-load temperature', () => {
     // 90 days, 3000 degree-days to 65: 33.3 below 65, 30.3 below 62.
     const of = facts(['load.billUnits', 400]);
     const btuhPerF = (400 * 100_000 * 0.8) / (24 * 90 * (3000 / 90 - 3));
@@ -91,7 +91,7 @@ describe('a winter’s bill', () => {
       6,
     );
   });
-  test('a mild season says that the cold months are wanted', () =>
+  test('a mild season asks for the cold months', () =>
     expect(
       estimate(facts(['load.billUnits', 400], ['load.billDays', 300], ['load.billDegreeDays', 3000]), 'bill'),
     ).toMatchObject({
@@ -100,7 +100,7 @@ describe('a winter’s bill', () => {
     }));
 });
 
-test('floor area counts by age, and is trusted least', () => {
+test('floor area counts by age and is trusted least', () => {
   const of = facts(['load.floorFt2', 2000], ['load.built', 'before-1950']);
   expect(known(of, 'floor-area').designBtuh).toBeCloseTo(house(2000 * 0.6).designBtuh, 6);
   expect(weighEvidence(of).map(({ evidence, trust }) => [evidence.id, trust])).toEqual([
@@ -111,19 +111,19 @@ test('floor area counts by age, and is trusted least', () => {
   ]);
 });
 
-describe('what is taken', () => {
-  test('the load line, the balance and the need follow it', () => {
+describe('the estimate in use', () => {
+  test('sets the load line, the balance point and the need', () => {
     const of = facts(['load.floorFt2', 1000], ['load.from', 'floor-area']);
     expect(jobLoad(of).load.designBtuh).toBeCloseTo(1000 * 0.33 * 52, 6);
     expect(jobBalance(of).thermalBalanceF!).toBeLessThan(jobBalance(facts()).thermalBalanceF!);
   });
-  test('an incomplete one falls back on the heat-loss figure, and that is said', () => {
+  test('falls back on the heat-loss figure if incomplete, and says so', () => {
     const of = facts(['load.from', 'bill']);
     expect(jobLoad(of)).toEqual(jobLoad(facts()));
     const found = BALANCE_RULES.find(({ id }) => id === 'load-evidence-agrees')!.check(of);
     expect(found[0]!.what).toMatch(/incomplete/);
   });
-  test('a better-trusted one that says something else is a finding with a one-tap mend', () => {
+  test('is questioned when a more trusted one disagrees, with a one-tap fix', () => {
     const of = facts(['load.heatLossIs', 'guess'], ['load.billUnits', 150]);
     const [found] = BALANCE_RULES.find(({ id }) => id === 'load-evidence-agrees')!.check(of);
     expect(found!.fixBy).toEqual([{ path: 'load.from', value: 'bill' }]);

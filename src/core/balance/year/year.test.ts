@@ -97,7 +97,7 @@ const anyPlant = fc
 const outdoor = fc.double({ min: -25, max: 75, noNaN: true });
 
 describe('an hour', () => {
-  test('the sources and what is short make up the load, and none is below zero', () =>
+  test('sources and shortfall add up to the load, and none is negative', () =>
     fc.assert(
       fc.property(anyPlant, outdoor, (plant, outdoorF) => {
         const heat = hourOf(plant)(outdoorF);
@@ -117,7 +117,7 @@ describe('an hour', () => {
       }),
     ));
 
-  test('no source gives more than it can, or where a gate holds it', () =>
+  test('no source gives more than it can, or runs while locked out', () =>
     fc.assert(
       fc.property(anyPlant, outdoor, (plant, outdoorF) => {
         const heat = hourOf(plant)(outdoorF);
@@ -130,7 +130,7 @@ describe('an hour', () => {
       }),
     ));
 
-  test('a furnace and the compressor share the hour, and are never on together', () =>
+  test('furnace and compressor share the hour and are never on together', () =>
     fc.assert(
       fc.property(anyPlant, outdoor, (plant, outdoorF) => {
         if (!plant.fuel) return;
@@ -141,7 +141,7 @@ describe('an hour', () => {
       }),
     ));
 
-  test('at full load no cycling loss; at half load the part-load factor of C_D 0.25', () => {
+  test('no cycling loss at full load; at half load the part-load factor of C_D 0.25', () => {
     const plant = plantWith({
       compressor: { ...plantWith().compressor, full: { ...plantWith().compressor.full, frost: false } },
     });
@@ -155,7 +155,7 @@ describe('an hour', () => {
     expect(half.starts).toBeCloseTo(3, 6);
   });
 
-  test('two stages lie between low and high without loss; an inverter at least speed beats its own full speed', () => {
+  test('two stages run between low and high without loss; an inverter at minimum speed beats full speed', () => {
     const { full } = plantWith().compressor;
     const low = {
       ...full,
@@ -170,7 +170,7 @@ describe('an hour', () => {
     }
   });
 
-  test('cold-air defrost blows colder than one with strips, and only where frost grows', () => {
+  test('defrost without strips blows colder than with strips, and only where frost grows', () => {
     const cold = hourOf(plantWith({ defrost: DEMAND }));
     const warm = hourOf(plantWith({ defrost: DEMAND, temperingKW: 14.4 }));
     expect(cold(35).coldestSupplyF!).toBeLessThan(60);
@@ -180,7 +180,7 @@ describe('an hour', () => {
     expect(warm(10).temperingBtuh).toBe(0);
   });
 
-  test('a timer goes on defrosting in hard cold, with its strips; a demand board does not', () => {
+  test('a timed board keeps defrosting in hard cold, with its strips; a demand board does not', () => {
     const byClock = hourOf(plantWith({ defrost: { share: 0.04, follows: 'clock' }, temperingKW: 14.4 }));
     const byFrost = hourOf(plantWith({ defrost: DEMAND, temperingKW: 14.4 }));
     expect(byClock(10).temperingBtuh).toBeGreaterThan(0);
@@ -188,7 +188,7 @@ describe('an hour', () => {
     expect([byClock(50).temperingBtuh, byFrost(50).temperingBtuh]).toEqual([0, 0]);
   });
 
-  test('the blower counts where backup heats alone, for its share of the hour; beside the compressor its sheet has it', () => {
+  test('blower power counts for backup alone, by its share of the hour; ratings include it with the compressor on', () => {
     const furnace = hourOf(plantWith({ fuel: FUEL, banksKW: [], gates: { compressorBelowF: 30 } }));
     const { fossilBtuh, blowerKW } = furnace(10);
     expect(blowerKW).toBeCloseTo((0.4 * fossilBtuh) / FUEL.outputBtuh, 9);
@@ -199,7 +199,7 @@ describe('an hour', () => {
 });
 
 describe('a year', () => {
-  test('is the sum of its hours, by either arithmetic', () =>
+  test('is the sum of its hours, by hours or by bins', () =>
     fc.assert(
       fc.property(anyPlant, (plant) => {
         const year = yearOf(plant, TARIFF, everyTemperature(basin));
@@ -264,7 +264,7 @@ describe('a year', () => {
       }),
     ));
 
-  test('CO₂ is shown only where every factor that counts is given', () => {
+  test('CO₂ is shown only if every factor needed is given', () => {
     const fueled = plantWith({ fuel: FUEL, banksKW: [] });
     const weighed = (electricKgPerKWh: number | null, fuelKgPerUnit: number | null, plant = fueled) =>
       yearOf(plant, { ...TARIFF, electricKgPerKWh, fuelKgPerUnit }, binned(basin)).co2Kg;
@@ -275,7 +275,7 @@ describe('a year', () => {
   });
 
   test.each(SAMPLES.map(({ id, facts }) => [id, facts] as const))(
-    'sample %s: cost is its energy at its prices',
+    'sample %s: cost is its energy times its prices',
     (_, facts) => {
       const [plant, tariff] = [jobPlant(facts), jobTariff(facts)];
       const year = yearOf(plant, tariff, everyTemperature(basin));
@@ -289,7 +289,7 @@ describe('a year', () => {
   );
 });
 
-describe('prices by the hour', () => {
+describe('hourly prices', () => {
   const peakAt = (fromHour: number, toHour: number, perKWh: number) => ({ fromHour, toHour, perKWh });
   const under = (peak: PeakHours | null, by: 'bins' | 'hours' = 'hours') =>
     yearOf(
@@ -298,7 +298,7 @@ describe('prices by the hour', () => {
       by === 'bins' ? binned(basin, BIN_WIDTH_F, peak) : everyTemperature(basin, peak),
     );
 
-  test('the same price in the peak hours, or no peak hours at all, gives the flat year to the cent', () => {
+  test('equal peak and off-peak prices, or no peak hours, give the flat-rate year to the cent', () => {
     for (const by of ['bins', 'hours'] as const) {
       const flat = under(null, by).cost;
       expect(under(peakAt(6, 10, TARIFF.electricPerKWh), by).cost).toBeCloseTo(flat, 6);
@@ -322,7 +322,7 @@ describe('prices by the hour', () => {
 });
 
 describe('temperatures', () => {
-  test('no hour is lost, and every bin stands in its order', () =>
+  test('no hour is lost, and bins are in order', () =>
     fc.assert(
       fc.property(
         fc.array(fc.double({ min: -40, max: 110, noNaN: true }), { minLength: 1, maxLength: 300 }),
@@ -345,7 +345,7 @@ describe('temperatures', () => {
     },
   );
 
-  test('the climates are what they are said to be', () => {
+  test('the climates match their descriptions', () => {
     const coldest = (id: string) => Float64Array.from(climateById(id).hoursF()).sort()[Math.round(0.01 * 8760)]!;
     expect(coldest('sorrel-basin')).toBeGreaterThan(0);
     expect(coldest('sorrel-basin')).toBeLessThan(8);
@@ -355,7 +355,7 @@ describe('temperatures', () => {
   });
 });
 
-test('an elevation that takes capacity, and a board without W-out, change the plant', () => {
+test('elevation that reduces capacity, and a board without W-out, change the inputs', () => {
   const thin = jobPlant(withFact(assumedFacts(), 'outdoorUnit.capacityShare', 0.9));
   expect(capacityCurve(thin.compressor.full).at(47)).toBeCloseTo(
     0.9 * capacityCurve(jobPlant(assumedFacts()).compressor.full).at(47),

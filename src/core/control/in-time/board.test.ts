@@ -44,7 +44,7 @@ const inputs: fc.Arbitrary<BoardInputs[]> = fc
   )
   .map((spells) => spells.flatMap(({ ticks, ...spell }) => Array.from({ length: ticks }, () => spell)));
 
-test('a defrost needs its call to begin, stays under its cap of defrosting, and never follows on its own tick', () => {
+test('a defrost needs a call to start, stays under its time limit, and never follows on its own tick', () => {
   fc.assert(
     fc.property(program, inputs, (given, steps) => {
       let state = boardAtRest(given);
@@ -70,7 +70,7 @@ test('a defrost needs its call to begin, stays under its cap of defrosting, and 
   );
 });
 
-test('kept as text in mid-defrost and gone on with, a board does the same', () => {
+test('saved in mid-defrost and resumed, a board does the same', () => {
   fc.assert(
     fc.property(program, inputs, (given, steps) => {
       const run = (from: BoardState, some: readonly BoardInputs[]) =>

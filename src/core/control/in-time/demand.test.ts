@@ -65,7 +65,7 @@ const course = (given: ControlProgram, steps: readonly DemandInputs[]): Demand[]
   return steps.map((each, tick) => (demand = stepDemand(demand, given, each, tick)));
 };
 
-test('kept as text in mid-work and gone on with, a thermostat does the same to the bit', () => {
+test('saved while running and resumed, a thermostat does the same to the bit', () => {
   fc.assert(
     fc.property(program, inputs, fc.double({ min: 0.1, max: 0.9, noNaN: true }), (given, steps, share) => {
       const whole = course(given, steps);
@@ -78,7 +78,7 @@ test('kept as text in mid-work and gone on with, a thermostat does the same to t
   );
 });
 
-test('compressor and furnace never heat together; minimums and starts hold; a fault leaves the backup free', () => {
+test('compressor and furnace never heat together; minimum times and starts per hour hold; a fault frees the backup', () => {
   fc.assert(
     fc.property(program, inputs, (given, steps) => {
       let offSince = 0;
@@ -112,7 +112,7 @@ test('compressor and furnace never heat together; minimums and starts hold; a fa
   );
 });
 
-test('the climb to a higher setpoint begins so early that it is reached in time, and no earlier', () => {
+test('recovery starts early enough to reach the setpoint in time, and no earlier', () => {
   const setpoints = [
     { fromMin: 0, setpointF: 62 },
     { fromMin: 360, setpointF: 68 },

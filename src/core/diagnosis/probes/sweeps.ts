@@ -73,18 +73,18 @@ const kitSweeps = (facts: Facts): Probe[] => {
 /** What a fault that shows looks like where it shows. */
 const seenAs = ({ fault }: NamedFault, harness: Harness): string => {
   const conductorOf = (wire: string) => landedConductors(harness).find(({ id }) => id === wire);
-  const colourOf = (wire: string) => colorName(conductorOf(wire)?.colour ?? null);
+  const colorOf = (wire: string) => colorName(conductorOf(wire)?.colour ?? null);
   switch (fault.kind) {
     case 'open': {
       const jumper = harness.jumpers.find(({ id }) => id === fault.edge);
-      return jumper ? `${jumperWords(jumper)} missing` : `${colourOf(fault.edge)} open`;
+      return jumper ? `${jumperWords(jumper)} missing` : `${colorOf(fault.edge)} open`;
     }
     case 'loose':
-      return `${colourOf(fault.wire)} loose on ${conductorOf(fault.wire)?.from.mark ?? 'its screw'}`;
+      return `${colorOf(fault.wire)} loose on ${conductorOf(fault.wire)?.from.mark ?? 'its screw'}`;
     case 'touching':
-      return `${fault.wires.map(colourOf).join(' and ')} touching`;
+      return `${fault.wires.map(colorOf).join(' and ')} touching`;
     case 'swapped':
-      return `${fault.wires.map(colourOf).join(' and ')} swapped`;
+      return `${fault.wires.map(colorOf).join(' and ')} swapped`;
     case 'stuck':
       return 'a stuck contact';
   }

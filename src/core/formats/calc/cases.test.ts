@@ -58,12 +58,12 @@ describe.each([
   });
 });
 
-test('gates may be missing altogether', () => {
+test('lockouts may be missing altogether', () => {
   const { gates: _, ...input } = casesOf('crossing')[0]!.input as Record<string, unknown>;
   expect(calcBalance(input)).toEqual(calcBalance({ ...input, gates: {} }));
 });
 
-describe('bad input is refused with the path of what is wrong', () => {
+describe('bad input is refused with its path', () => {
   const [circuit, crossing, heatkit] = ['circuit', 'crossing', 'heatkit'].map((kind) =>
     JSON.stringify(casesOf(kind)[0]!.input),
   );

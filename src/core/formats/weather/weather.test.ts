@@ -50,7 +50,7 @@ describe('EPW', () => {
     expect(off(weather.hoursF)).toBeLessThan(0.11);
   });
 
-  test('its humidity comes along as a share; gaps lie on a straight line; too little of it is none', () => {
+  test('humidity is read as a share; gaps are filled on a straight line; too little of it counts as none', () => {
     expect(hours(epw()).humidity).toEqual(new Array(8760).fill(0.6));
     const gap = epw((line, at) =>
       at === 9 ? line.replace(',60,', ',999,') : at === 10 ? line.replace(',60,', ',80,') : line,
@@ -61,14 +61,14 @@ describe('EPW', () => {
     expect(hours(csv('hour,°F', (at) => `${stamp(at)},${basinF[at]}`)).humidity).toBeNull();
   });
 
-  test('progress is told on the way', () => {
+  test('progress is reported along the way', () => {
     const shares: number[] = [];
     readWeather(epw(), 'x.epw', {}, (share) => shares.push(share));
     expect(shares.length).toBeGreaterThan(10);
     expect(shares).toEqual([...shares].sort((a, b) => a - b));
   });
 
-  test('missing hours are counted, filled only when asked, and on a straight line', () => {
+  test('missing hours are counted, filled only on request, on a straight line', () => {
     const holed = epw((line, at) =>
       at >= 100 && at < 104 ? null : at === 500 ? line.replace(/\?9\?9,[^,]*/, '?9?9,99.9') : line,
     );
@@ -91,7 +91,7 @@ describe('EPW', () => {
     expect(hours(leap).hoursF).toHaveLength(8760);
   });
 
-  test.each(['-999', '9999', '99.9', '-99.9'])('%s stands for an hour that was not measured', (sign) => {
+  test.each(['-999', '9999', '99.9', '-99.9'])('%s means an hour that was not measured', (sign) => {
     const spoiled = epw((line, at) => (at === 9 ? line.replace(/\?9\?9,[^,]*/, `?9?9,${sign}`) : line));
     expect(read(spoiled, {}, 'basin.epw')).toMatchObject({ kind: 'gaps', missing: 1, longest: 1 });
     const gap = csv('', (at) => (at === 4 ? sign : String(basinF[at])));
@@ -127,7 +127,7 @@ describe('EPW', () => {
     ['a torn line', epw((line, at) => (at === 9 ? '2001,1,1' : line)), /^line \d+$/, /too few columns/],
     ['a header alone', epw(() => null), '', /stops after its header/],
     ['half a year', epw((line, at) => (at < 4000 ? line : null)), '', /too many to fill/],
-  ])('%s is refused with its place', (_, text, path, error) => {
+  ])('%s is refused with its path', (_, text, path, error) => {
     const found = read(text);
     expect(found).toMatchObject({ kind: 'wrong', error: expect.stringMatching(error) });
     if (found.kind === 'wrong') expect(found.path).toMatch(path instanceof RegExp ? path : new RegExp(`^${path}$`));
@@ -157,13 +157,13 @@ describe('CSV of hours', () => {
     ],
   ])('%s', (_, text) => expect(off(hours(text).hoursF)).toBeLessThan(0.11));
 
-  test('out of order by time is put in order', () => {
+  test('out-of-order times are sorted', () => {
     const lines = csv('time,temp_f', (at) => `${stamp(at)},${basinF[at]}`).split('\n');
     const turned = [lines[0], ...lines.slice(1).reverse()].join('\n');
     expect(off(hours(turned).hoursF)).toBe(0);
   });
 
-  test('°C taken as °F is noticed, either way round, and asked; the answer is taken', () => {
+  test('°C read as °F is noticed, either way, and asked about; the answer is used', () => {
     const bare = csv('', (at) => String(toC(basinF[at]!)));
     expect(read(bare)).toMatchObject({ kind: 'scale', taken: 'F', error: expect.stringMatching(/looks like °C/) });
     expect(off(hours(bare, { scale: 'C' }).hoursF)).toBeLessThan(0.11);
@@ -197,14 +197,14 @@ describe('CSV of hours', () => {
   );
 });
 
-test('whatever is thrown at it, it answers', () =>
+test('any input gets an answer', () =>
   fc.assert(
     fc.property(fc.string({ maxLength: 400 }), fc.boolean(), (text, isEpw) =>
       expect(read(isEpw ? `LOCATION,${text}` : text).kind).not.toBe('read'),
     ),
   ));
 
-test('hours of the year count up without a hole', () => {
+test('hours of the year count up without a gap', () => {
   expect(STAMPS.map(([month, day, hour]) => hourOfYear(month, day, hour))).toEqual(STAMPS.map((_, at) => at));
   expect([hourOfYear(2, 29, 0), hourOfYear(4, 31, 0), hourOfYear(1, 1, 24), hourOfYear(0, 1, 0)]).toEqual([
     null,

@@ -53,7 +53,7 @@ const mark = (
 };
 
 describe('codes', () => {
-  test('a choice becomes the option that says most of it', () => {
+  test('a choice becomes the option that covers most of it', () => {
     expect(codeOf(card(quillwort), 'E1')).toBe('b');
     const two = facts(['outdoorUnit.stages', 'two'], ['thermostat.compressorOutputs', 2]);
     expect(codeOf(card(quillwort, two), 'E1')).toBe('c');
@@ -81,7 +81,7 @@ describe('codes', () => {
     expect(found).toMatchObject({ kind: 'set', code: '1050', note: expect.stringContaining('1060') });
   });
 
-  test('a value out of the controller’s range is not rounded into it: the card asks', () => {
+  test('a value outside the controller’s range is not rounded into it: the card asks', () => {
     const of = card(toadflax, facts(['airHandler.heatCfm', 2400]));
     expect(target(of, 'AIR-H')).toMatchObject({
       kind: 'no-code',
@@ -90,7 +90,7 @@ describe('codes', () => {
     expect(of.gaps.map(({ setting }) => setting)).toContain('airflow-heating');
   });
 
-  test('a kit that no option stands for is a gap with what to do', () => {
+  test('a kit without an option is reported with what to do', () => {
     const of = card(toadflax, facts(['heatKit.elements', [{ kW: 5.5, bank: 1, onS: 20, offS: 20 }]]));
     expect(of.gaps.find(({ setting }) => setting === 'kit-size')).toMatchObject({
       what: expect.stringMatching(/no code.*5.5 kW/),
@@ -108,7 +108,7 @@ describe('hidden entries', () => {
     expect(of.skipped.find(({ entry }) => entry.code === 'WARM')?.why).toBe('hidden while CTRL is 24V');
   });
 
-  test('follow from one another: a question behind a hidden one is hidden too', () => {
+  test('chain: a question behind a hidden one is hidden too', () => {
     const of = card(spurge, facts(['system.backup', 'furnace']));
     const hidden = of.skipped.map(({ entry }) => entry.code);
     expect(hidden).toEqual(expect.arrayContaining(['Q4', 'Q5']));
@@ -134,7 +134,7 @@ describe('hidden entries', () => {
   );
 });
 
-test('two scopes are saved apart, then activated, then read back', () => {
+test('two groups are saved separately, then activated, then read back', () => {
   const steps = card(toadflax).screens.flatMap((screen) => (screen.kind === 'steps' ? screen.steps.id : []));
   expect(steps).toEqual(['before', 'enter', 'save-unit', 'save-group', 'activate', 'read-back']);
 });
@@ -160,13 +160,13 @@ describe('what was done', () => {
     ]);
   });
 
-  test('a mark taken back counts no more, and stays in the record of marks', () => {
+  test('a withdrawn mark no longer counts, and stays in the history', () => {
     const marks = [mark(toadflax, KIT, 'left', '9.6'), mark(toadflax, KIT, 'left', '')];
     expect(currentMarks(marks, 'indoor', toadflax.id).size).toBe(0);
     expect(settingRecords(marks)).toEqual([]);
   });
 
-  test('the next visit sees that somebody changed it since', () => {
+  test('the next visit sees that someone changed it since', () => {
     const marks = [
       mark(toadflax, KIT, 'left', '9.6', 'First hand'),
       mark(toadflax, KIT, 'found', '4.8', 'Second hand'),
@@ -178,7 +178,7 @@ describe('what was done', () => {
     });
   });
 
-  test('entered and not saved, not activated, not read back: each is said', () => {
+  test('entered and not saved, not activated, not read back: each is reported', () => {
     const of = card(toadflax, facts(), [mark(toadflax, KIT, 'left', '9.6')]);
     expect(cardFindings(of).map(({ severity, what }) => [severity, what])).toEqual([
       ['error', expect.stringMatching(/not saved/)],
@@ -187,7 +187,7 @@ describe('what was done', () => {
     ]);
   });
 
-  test('saved, activated and read back: nothing is left to say', () => {
+  test('saved, activated and read back: nothing is left to report', () => {
     const marks = [
       mark(toadflax, KIT, 'left', '9.6'),
       mark(toadflax, 'step-save-unit', 'done', 'done'),
@@ -197,14 +197,14 @@ describe('what was done', () => {
     expect(cardFindings(card(toadflax, facts(), marks))).toEqual([]);
   });
 
-  test('activated before the last value was left does not count', () => {
+  test('activation before the last value was left does not count', () => {
     const marks = [mark(toadflax, 'step-activate', 'done', 'done'), mark(toadflax, KIT, 'left', '9.6')];
     expect(cardFindings(card(toadflax, facts(), marks)).map(({ what }) => what)).toContainEqual(
       expect.stringMatching(/not activated/),
     );
   });
 
-  test('read back otherwise is an error', () => {
+  test('a different read-back is an error', () => {
     const marks = [mark(toadflax, KIT, 'left', '9.6'), mark(toadflax, KIT, 'read-back', '0.0')];
     expect(cardFindings(card(toadflax, facts(), marks))[0]).toMatchObject({
       severity: 'error',
@@ -212,14 +212,14 @@ describe('what was done', () => {
     });
   });
 
-  test('left at another value than worked out is said', () => {
+  test('a value left other than calculated is reported', () => {
     const [finding] = cardFindings(card(toadflax, facts(), [mark(toadflax, KIT, 'left', '4.8')]));
     expect(finding!.what).toMatch(/left at 4\.8; the calculated code is 9\.6/);
   });
 });
 
 describe('switches and jumpers', () => {
-  test('stand as the codes say, with what was found beside them', () => {
+  test('are set as the codes say, with what was found next to them', () => {
     const of = card(stonecrop, facts(['schools.minimumOff', 2], ['schools.dampCold', true]), [
       mark(stonecrop, 'board/P1', 'found', '0'),
     ]);
@@ -232,7 +232,7 @@ describe('switches and jumpers', () => {
   });
 });
 
-describe('what a mark tells the job', () => {
+describe('what a mark changes in the job', () => {
   const valve = () =>
     card(quillwort).lines.find(({ settings }) => settings.some(({ setting }) => setting.id === 'reversing-valve'))!;
   const other = () => {
@@ -242,7 +242,7 @@ describe('what a mark tells the job', () => {
       : entry.form.options.find(({ means }) => means?.['reversing-valve'] === 'B')!.code;
   };
 
-  test('a value found that lives as found lands on the Sheet; one left does too', () => {
+  test('a value found updates a fact that is kept as found; so does one left', () => {
     const { entry, target: to } = valve();
     for (const kind of ['found', 'left'] as const)
       expect(factsOfMark(facts(), entry, kind, other(), to, 'O')).toContainEqual({
@@ -251,7 +251,7 @@ describe('what a mark tells the job', () => {
       });
   });
 
-  test('a choice is not changed by what was found, only by what was left', () => {
+  test('a choice is changed only by what was left, not by what was found', () => {
     const of = card(stonecrop);
     const { entry, target: to } = of.lines.find(({ entry: each }) => each.code === 'T')!;
     expect(factsOfMark(facts(), entry, 'found', '30', to, 90)).toEqual([]);
@@ -261,7 +261,7 @@ describe('what a mark tells the job', () => {
   });
 });
 
-test('entries are met in the order in which the controller shows them, whatever scope they are of', () => {
+test('entries are met in the order the controller shows them, whatever their group', () => {
   const of = (scope: string) => toadflax.entries.filter((entry) => entry.scope === scope && !entry.shownWhen);
   const [group, ...units] = [of('group')[0]!, ...of('unit').slice(0, 2)];
   const mixed = { ...toadflax, id: 'mixed', entries: [units[0]!, group, units[1]!] };
@@ -277,7 +277,7 @@ describe('settings that Setup folds', () => {
     return readBackAtDefault(of, settingsOf(of), marks);
   };
 
-  test('only what was read back at its default, where the default is what the job needs', () => {
+  test('only what was read back at its default, if the job needs the default', () => {
     const entry = toadflax.entries.find(
       ({ code, factory }) => factory !== undefined && codeOf(card(toadflax), code) === factory,
     )!;
@@ -295,7 +295,7 @@ describe('settings that Setup folds', () => {
   });
 });
 
-test('a reminder that the profile lacks does not matter; a lockout does', () => {
+test('a reminder missing from the profile does not matter; a lockout does', () => {
   const of = facts(['thermostat.outdoorSensor', 'wired'], ['gates.auxAboveF', 45], ['talk.pets', true]);
   const bare = { ...quillwort, entries: quillwort.entries.filter(({ code }) => code.startsWith('E')) };
   const { gaps } = cardOf(bare, settingsOf(of));

@@ -28,7 +28,7 @@ const unmet = (found: Face, settings: (typeof settingsOf)[number]): string[] => 
 };
 
 describe.each(SHIPPED_PROFILES.map((profile) => [profile.name, profile] as const))('%s', (_, profile) => {
-  test('its card, followed on its face, leads to what the job wants, whatever was found', () => {
+  test('its card, followed on its face, leads to what the job needs, whatever was found', () => {
     fc.assert(
       fc.property(anyFound(profile), fc.constantFrom(...settingsOf), (found, settings) => {
         expect(unmet(faceOf(profile, found), settings)).toEqual([]);
@@ -90,7 +90,7 @@ const anyProfile: fc.Arbitrary<ControllerProfile> = fc
     })),
   );
 
-test('the same for any profile that is typed in', () => {
+test('the same for any profile that is entered', () => {
   fc.assert(
     fc.property(
       anyProfile.chain((profile) => fc.tuple(fc.constant(profile), anyFound(profile))),
@@ -103,7 +103,7 @@ test('the same for any profile that is typed in', () => {
   );
 });
 
-describe('a controller does what its manual says, and nothing else', () => {
+describe('a controller behaves as its manual says', () => {
   const done = (acts: readonly Parameters<typeof workFace>[1][], from: Face = faceOf(toadflax)): Face =>
     acts.reduce((face, act) => {
       const next = workFace(face, act);
@@ -112,13 +112,13 @@ describe('a controller does what its manual says, and nothing else', () => {
     }, from);
   const CTRL = entryKey('unit', 'CTRL');
 
-  test('its setup does not open before what comes first was done', () => {
+  test('setup does not open until its first step is done', () => {
     expect(workFace(faceOf(toadflax), { kind: 'enter' })).toMatchObject({ ok: false });
     expect(done([{ kind: 'before' }, { kind: 'enter' }]).isIn).toBe(true);
     expect(workFace(faceOf(toadflax), { kind: 'next' })).toMatchObject({ ok: false });
   });
 
-  test('turned is not saved, saved is not in force, and a new start answers no call for its longest delay', () => {
+  test('entered is not saved, saved is not in effect, and a restart answers no call for its longest delay', () => {
     const turned = done([{ kind: 'before' }, { kind: 'enter' }, { kind: 'next' }, { kind: 'turn', code: '24V' }]);
     expect([shownCode(turned, CTRL), turned.saved.get(CTRL), turned.inForce.get(CTRL)]).toEqual(['24V', 'BUS', 'BUS']);
     const saved = done([{ kind: 'save', scope: 'unit' }], turned);
@@ -130,7 +130,7 @@ describe('a controller does what its manual says, and nothing else', () => {
     expect(done([{ kind: 'leave' }], turned).turned.size).toBe(0);
   });
 
-  test('what lasts cannot be taken back; a code that is none of its own is refused', () => {
+  test('an irreversible choice cannot be undone; a code it does not have is refused', () => {
     const inside = [{ kind: 'before' }, { kind: 'enter' }, { kind: 'next' }] as const;
     expect(workFace(done(inside), { kind: 'turn', code: '7' })).toMatchObject({ ok: false });
     const lasting = done([...inside, { kind: 'turn', code: '24V' }, { kind: 'save', scope: 'unit' }]);
@@ -140,7 +140,7 @@ describe('a controller does what its manual says, and nothing else', () => {
     });
   });
 
-  test('another scope’s values are not saved along', () => {
+  test('another group’s values are not saved along', () => {
     const group = toadflax.entries.find(({ scope }) => scope === 'group')!;
     const key = entryKey('group', group.code);
     let face = done([{ kind: 'before' }, { kind: 'enter' }, { kind: 'next' }]);
@@ -157,7 +157,7 @@ describe('a controller does what its manual says, and nothing else', () => {
     expect(done([{ kind: 'save', scope: 'group' }], face).saved.get(key)).toBe(other);
   });
 
-  test('every entry that is shown is met by stepping, both ways', () => {
+  test('every visible entry can be reached by stepping, both ways', () => {
     for (const profile of SHIPPED_PROFILES) {
       let face = done(
         [...(profile.before.length > 0 ? [{ kind: 'before' as const }] : []), { kind: 'enter' }],

@@ -45,12 +45,12 @@ const profile = (entries: readonly ProfileEntry[], more: Partial<ControllerProfi
 const errors = (of: ControllerProfile) => profileProblems(of).filter(({ severity }) => severity === 'error');
 
 describe.each(SHIPPED_PROFILES.map((shipped) => [shipped.name, shipped] as const))('%s', (_, shipped) => {
-  test('has nothing wrong with it', () => expect(profileProblems(shipped)).toEqual([]));
+  test('has no errors', () => expect(profileProblems(shipped)).toEqual([]));
   test('survives writing and reading, as YAML and as JSON', () => {
     expect(parseProfileText(profileYaml(shipped))).toEqual({ ok: true, value: shipped });
     expect(parseProfileText(profileJson(shipped))).toEqual({ ok: true, value: shipped });
   });
-  test('keeps to the JSON Schema, and stands in docs as it is', () => {
+  test('follows the JSON Schema, and equals its copy in docs', () => {
     expect(new Ajv({ allowUnionTypes: true }).compile(profileJsonSchema())(JSON.parse(profileJson(shipped)))).toBe(
       true,
     );
@@ -76,7 +76,7 @@ test('between them they use every mechanism', () => {
     expect([list, SHIPPED_PROFILES.some((shipped) => shipped[list].length > 0)]).toEqual([list, true]);
 });
 
-describe('what is wrong is found', () => {
+describe('errors are found', () => {
   test.each<[string, ControllerProfile, RegExp]>([
     ['two entries of one code', profile([entry('1'), entry('1')]), /Two entries have the code 1/],
     [
@@ -205,13 +205,13 @@ describe('what is wrong is found', () => {
     expect(found?.fix.length).toBeGreaterThan(5);
   });
 
-  test('an entry that hangs on a later one is an error: the card would hide it', () => {
+  test('an entry that depends on a later one is an error: the card would hide it', () => {
     const later = profile([entry('1', { shownWhen: { entry: '2', is: ['1'] } }), entry('2')]);
     expect(errors(later)).toEqual([expect.objectContaining({ entry: 0, what: expect.stringMatching(/comes later/) })]);
     expect(errors(profile([entry('2'), entry('1', { shownWhen: { entry: '2', is: ['1'] } })]))).toEqual([]);
   });
 
-  test('either of two ways is enough to be shown', () =>
+  test('either of two conditions is enough to show it', () =>
     expect(
       errors(
         profile([
@@ -229,8 +229,8 @@ describe('what is wrong is found', () => {
     ).toEqual([]));
 });
 
-describe('typed in by hand', () => {
-  test('a new entry counts on from the one before', () => {
+describe('entered by hand', () => {
+  test('a new entry continues the numbering', () => {
     expect(nextEntry(profile([entry('07')])).code).toBe('08');
     expect(nextEntry(profile([entry('A-09')])).code).toBe('A-10');
     expect(nextEntry(profile([entry('Q')])).code).toBe('');
@@ -251,7 +251,7 @@ describe('typed in by hand', () => {
     expect(speakingOf(bare, 'droop')).toMatchObject({ form: { kind: 'number', setting: 'droop', min: 0, max: 6 } });
   });
 
-  test('a second setting stands beside the first in each option, and can be taken out again', () => {
+  test('a second setting joins the first in each option, and can be removed again', () => {
     const first = speakingOf(entry('1', { form: { kind: 'menu', options: [] } }), 'reversing-valve');
     const both = speakingOf(first, 'compressor-stages');
     expect(settingsOf(both)).toEqual(['reversing-valve', 'compressor-stages']);
@@ -259,7 +259,7 @@ describe('typed in by hand', () => {
     expect(silentOn(both, 'compressor-stages')).toEqual(first);
   });
 
-  test('changing the form keeps the options and makes codes that suit it', () => {
+  test('changing the form keeps the options and makes codes that fit it', () => {
     const boards = profile([], {
       banks: [{ id: 'S', label: 'S', switches: 2 }],
       jumpers: [{ id: 'J', label: 'J', pins: ['a', 'b'] }],
@@ -291,7 +291,7 @@ describe('typed in by hand', () => {
     expect(asTests({ all: [{ any: tests }] })).toBeNull();
   });
 
-  test('a copy is under an id and a name of its own, and has nothing wrong with it', () => {
+  test('a copy has its own id and name, and no errors', () => {
     const copy = copyOfProfile(quillwort, profileIdOf(quillwort.name, '3f2a-99'));
     expect([copy.id, copy.name]).toEqual(['quillwort-3f2a99', 'Quillwort (copy)']);
     expect(profileProblems(copy)).toEqual([]);
@@ -303,7 +303,7 @@ describe('typed in by hand', () => {
   });
 });
 
-describe('a profile that is made to hurt', () => {
+describe('a malicious profile', () => {
   const at = (number: number, shownWhen?: unknown): ProfileEntry =>
     entry(
       `E${number}`,
@@ -311,7 +311,7 @@ describe('a profile that is made to hurt', () => {
     );
   const wrong = (change: (lines: string) => string) => parseProfileText(change(profileYaml(toadflax)));
 
-  test('a condition that is none, an option’s meanings that are none or without number: refused with place', () => {
+  test('a value that is not a condition, meanings that are not a list or have no limit: refused with path', () => {
     const json = JSON.parse(JSON.stringify(profile([at(0), at(1, 5)])));
     expect(parseProfileText(JSON.stringify(json))).toMatchObject({
       ok: false,
@@ -328,7 +328,7 @@ describe('a profile that is made to hurt', () => {
     }
   });
 
-  test('YAML that holds itself, nests without end, is wide without end or repeats a name: refused in words', () => {
+  test('YAML that contains itself, nests or grows without end, or repeats a name: refused in words', () => {
     const wide = Array.from({ length: 40_000 }, (_, number) => `k${number}: 1`).join('\n');
     const deep = '['.repeat(20_000) + ']'.repeat(20_000);
     const bomb = `a: &a [1,1,1,1,1,1,1,1,1]\n${'bcdefgh'
@@ -344,7 +344,7 @@ describe('a profile that is made to hurt', () => {
     });
   });
 
-  test('a chain of entries that each hang on all before it is worked out once for each', () => {
+  test('a chain of entries that each depend on all before it is examined once each', () => {
     const chain = Array.from({ length: 60 }, (_, number) =>
       at(
         number,
@@ -372,7 +372,7 @@ describe('a profile that is made to hurt', () => {
     expect(errors(profile(never)).map((problem) => problem.entry)).toEqual([60]);
   });
 
-  test('more ways than can be followed up count as shown', () => {
+  test('too many combinations to examine count as shown', () => {
     const roots = Array.from({ length: 20 }, (_, number) => at(number));
     const any = roots.map(({ code }) => ({ entry: code, is: ['0'] }));
     const all = Array.from({ length: 12 }, () => ({ any }));
@@ -380,7 +380,7 @@ describe('a profile that is made to hurt', () => {
   });
 });
 
-describe('a file that is not right is refused with place and reason', () => {
+describe('an invalid file is refused with path and reason', () => {
   test.each<[string, string, string | RegExp, RegExp]>([
     ['neither YAML nor JSON', 'a: [', /line/, /neither YAML nor JSON/],
     ['something else', 'a: 1', '', /unknown field: a/],
@@ -403,7 +403,7 @@ describe('a file that is not right is refused with place and reason', () => {
     expect(parsed.error).toMatch(error);
   });
 
-  test('lists left out are empty', () => {
+  test('omitted lists are empty', () => {
     const parsed = parseProfileText(
       'format: gate-cross-controller\nfileVersion: 1\nid: bare-0001\nname: Bare\nrole: outdoor\nabout: ""\nscopes: [{id: this, label: This}]\nentries: []\n',
     );
@@ -411,7 +411,7 @@ describe('a file that is not right is refused with place and reason', () => {
   });
 });
 
-describe('codes that a shipped profile changed', () => {
+describe('entries whose codes changed in a shipped profile', () => {
   const old = (profile: string, entry: string, value: string): SettingMark => ({
     id: '1',
     at: '2026-11-01T10:00:00.000Z',
@@ -441,7 +441,7 @@ describe('codes that a shipped profile changed', () => {
     expect(marksByCurrentCodes([old(profile, entry, value)])[0]).toMatchObject({ entry: now, value: code }),
   );
 
-  test('every new code is one that its profile has, with each value', () => {
+  test('every new code exists in its profile, with each value', () => {
     const older = JSON.parse(readFileSync('src/server/repositories/older/proved.json', 'utf8')) as {
       settingMarks: SettingMark[];
     };

@@ -121,7 +121,7 @@ const BROKEN: Readonly<Record<string, readonly [Changes, RegExp]>> = {
   'override-readable': [[set(['droop', 'lots'])], /cannot be read/],
 };
 
-test('every rule is tried here', () =>
+test('every rule is tested here', () =>
   expect(Object.keys(BROKEN).sort()).toEqual(SETUP_RULES.map(({ id }) => id).sort()));
 
 describe.each(Object.entries(BROKEN))('%s', (rule, [changes, words]) => {
@@ -134,9 +134,9 @@ describe.each(Object.entries(BROKEN))('%s', (rule, [changes, words]) => {
     expect(first!.at).toMatch(/^setup\./);
   });
 
-  test('is not found on a job where nothing was tried', () => expect(found(assumedFacts(), rule)).toEqual([]));
+  test('is not found on an unchanged job', () => expect(found(assumedFacts(), rule)).toEqual([]));
 
-  test('its one-tap fix, where it has one, mends it', () => {
+  test('its one-tap fix, if it has one, fixes it', () => {
     const [first] = found(broken, rule);
     if (!first?.fixBy) return expect(found(broken, rule)).not.toEqual([]);
     const mended = facts([...changes, ...first.fixBy.map(({ path, value }) => [path, value] as const)]);
@@ -155,7 +155,7 @@ test.each<[string, Changes, string]>([
   expect(resolveSettings({ facts: mended, confirmed: new Set() }).get('system-type')!.value).toBe(worked);
 });
 
-test('an off-point too near the on-point says the least distance and why', () => {
+test('an off-point too close to the on-point gives the minimum difference and the reason', () => {
   const [finding] = found(facts([set(['aux-on-point', '2'], ['aux-off-point', '2'])]), 'off-point-apart');
   expect(finding).toMatchObject({ severity: 'error', fix: expect.stringContaining(`at least ${apartF(1)} apart`) });
   expect(finding!.why).toMatch(/cycles/);
@@ -165,7 +165,7 @@ describe('a choice just made is not advised against', () => {
   const furnace: Changes = [FURNACE, WIRED, ['gates.compressorBelowF', 55]];
   const rule = 'changeover-off-the-balance';
 
-  test('a fixed changeover, where it is the one that stands', () => {
+  test('a fixed changeover, if it is the one in effect', () => {
     expect(found(facts(furnace), rule)).toHaveLength(1);
     expect(found(facts([...furnace, ['schools.changeover', 'fixed'], ['schools.changeoverF', 55]]), rule)).toEqual([]);
     expect(found(facts([...furnace, ['schools.changeover', 'fixed'], ['schools.changeoverF', 30]]), rule)).toHaveLength(
@@ -173,7 +173,7 @@ describe('a choice just made is not advised against', () => {
     );
   });
 
-  test('a lockout with strips, where it is the one that stands', () => {
+  test('a lockout with strips, if it is the one in effect', () => {
     const strips: Changes = [WIRED, ['gates.compressorBelowF', 30]];
     const costly = (changes: Changes) =>
       checkEquipment(jobModel(facts(changes))).filter((finding) => finding.rule === 'costly-lockout').length;

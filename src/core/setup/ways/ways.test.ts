@@ -24,7 +24,7 @@ const anyWay: fc.Arbitrary<LockoutPlan> = fc.record({
 }) as fc.Arbitrary<LockoutPlan>;
 const anyJob = fc.constantFrom(...SAMPLES.map(({ facts: of }) => of), facts(FURNACE), facts());
 
-test('a way survives being kept; what cannot be read is no gate', () => {
+test('a plan survives saving; what cannot be read is not a lockout', () => {
   fc.assert(fc.property(anyWay, (way) => expect(planFromRow(planToRow(way))).toEqual(way)));
   expect(planFromRow({ name: 'odd', compressorBelow: 'warm', auxAbove: '900', backup: '?', tempering: '' })).toEqual({
     name: 'odd',
@@ -35,19 +35,19 @@ test('a way survives being kept; what cannot be read is no gate', () => {
   });
 });
 
-test('between two and six ways ship for either kind of backup, and a job may have its own', () => {
+test('two to six plans ship for each kind of backup, and a job may have its own', () => {
   for (const each of [facts(), facts(FURNACE)]) expect(presetPlans(each).length).toBeGreaterThan(1);
   const own = [{ name: 'mine', compressorBelow: '20', auxAbove: 'none', backup: 'helps', tempering: 'on' }];
   expect(jobPlans(facts(['year.ways', own]))).toEqual([planFromRow(own[0]!)]);
 });
 
-test('every plan that ships can be saved with a job', () => {
+test('every shipped plan can be saved with a job', () => {
   for (const jobFacts of [facts(), facts(FURNACE)])
     expect(factProblem('year.ways', presetPlans(jobFacts).map(planToRow))).toBeNull();
 });
 
-describe('taken into Setup', () => {
-  test('every change suits its fact, and afterwards the job stands so', () =>
+describe('applied in Setup', () => {
+  test('every change is valid for its fact, and the job ends up as planned', () =>
     fc.assert(
       fc.property(anyJob, anyWay, (of, way) => {
         const changes = changesToUsePlan(of, way);
@@ -58,7 +58,7 @@ describe('taken into Setup', () => {
       }),
     ));
 
-  test('Setup works out the same lockouts from the schools that were taken', () =>
+  test('Setup calculates the same lockouts from the practice options applied', () =>
     fc.assert(
       fc.property(anyJob, anyWay, (of, way) => {
         const taken = factsUnder(of, way);
@@ -74,7 +74,7 @@ describe('taken into Setup', () => {
       }),
     ));
 
-  test('a lockout brings the sensor that it needs; none asks for none', () => {
+  test('a lockout brings the sensor it needs; no lockout asks for none', () => {
     const way = (compressorBelow: LockoutPlan['compressorBelow']): LockoutPlan => ({
       ...presetPlans(facts())[0]!,
       compressorBelow,
@@ -87,7 +87,7 @@ describe('taken into Setup', () => {
     expect(changesToUsePlan(blind, way('none')).map(({ path }) => path)).not.toContain('thermostat.outdoorSensor');
   });
 
-  test('no way opens a hole between the two lockouts', () =>
+  test('no plan opens a gap between the two lockouts', () =>
     fc.assert(
       fc.property(anyJob, anyWay, (of, way) => {
         const taken = factsUnder(of, way);
@@ -99,10 +99,10 @@ describe('taken into Setup', () => {
     ));
 });
 
-describe('side by side', () => {
+describe('compared', () => {
   const strips = facts(['prices.electricPerKWh', 0.14]);
 
-  test('the job as it stands comes first, then each way with its gates and its year', () => {
+  test('the job as set now comes first, then each plan with its lockouts and its year', () => {
     const compared = comparePlans(SAMPLES[1]!.facts, jobPlans(SAMPLES[1]!.facts), temperatures);
     expect(compared.map(({ name }) => name)).toEqual([
       'As set now',
@@ -111,7 +111,7 @@ describe('side by side', () => {
     expect(compared.find(({ name }) => name.includes('35'))).toMatchObject({ compressorBelowF: 35, auxAboveF: null });
   });
 
-  test('locking the compressor out above its limit costs more with strips, and it is said where', () => {
+  test('locking the compressor out above its limit costs more with strips, and the difference says where', () => {
     const ways = [
       presetPlans(strips)[0]!,
       { ...presetPlans(strips)[0]!, name: 'Locked out at 35', compressorBelow: 35 } as LockoutPlan,
@@ -129,7 +129,7 @@ describe('side by side', () => {
     expect(said[1]).toMatch(/between \S+ and 35 °F out/);
   });
 
-  test('in dual fuel the economic balance is never dearer than the other ways that leave nobody cold', () => {
+  test('on dual fuel, the economic balance point never costs more than other plans that keep the house warm', () => {
     const of = SAMPLES[3]!.facts;
     const compared = comparePlans(of, presetPlans(of), temperatures);
     const economic = compared.find(({ name }) => name === 'Where the furnace is cheaper')!;
@@ -137,14 +137,14 @@ describe('side by side', () => {
       expect(economic.year.cost).toBeLessThanOrEqual(year.cost + 25);
   });
 
-  test('in dual fuel the difference names the fuel by its unit', () => {
+  test('on dual fuel, the difference gives the fuel in its unit', () => {
     const of = SAMPLES[3]!.facts;
     expect(whatMakesDifference(comparePlans(of, presetPlans(of), temperatures), 'gallon')[0]).toMatch(
       /\d+ more gallons of fuel/,
     );
   });
 
-  test('a way that leaves the house short is not called cheap', () => {
+  test('a plan that leaves the house short is not called cheap', () => {
     const small = withFact(strips, 'house.designBtuh', 60_000);
     const compared = comparePlans(small, presetPlans(small), temperatures);
     expect(whatMakesDifference(compared, null).at(-1)).toMatch(
@@ -152,7 +152,7 @@ describe('side by side', () => {
     );
   });
 
-  test('ways that cost the same are said to', () => {
+  test('plans with equal cost are reported as equal', () => {
     const [first] = presetPlans(strips);
     expect(whatMakesDifference(comparePlans(strips, [first!, first!], temperatures).slice(1), null)).toEqual([
       expect.stringMatching(/cost the same/),

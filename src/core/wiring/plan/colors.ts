@@ -22,7 +22,7 @@ export const usualPalette = (conductors: number): Palette => ({
  * Assigns each run its reserved color, else its usual one if the cable has it, else the next free one; none if the
  * cable is used up.
  */
-const dealColours = (runs: readonly Run[], { colours, keptFor, spoken }: Palette): (WireColor | null)[] => {
+const dealColors = (runs: readonly Run[], { colours, keptFor, spoken }: Palette): (WireColor | null)[] => {
   const free = new Set<WireColor>(colours);
   const take = (wanted: readonly WireColor[]): WireColor | null => wanted.find((colour) => free.delete(colour)) ?? null;
   const kept = runs.map((each) => take(keptFor(each)));
@@ -31,7 +31,7 @@ const dealColours = (runs: readonly Run[], { colours, keptFor, spoken }: Palette
 };
 
 /** Leads have any colors: each run keeps its own, or takes an unused one. */
-const leadColours = (runs: readonly Run[]): WireColor[] => {
+const leadColors = (runs: readonly Run[]): WireColor[] => {
   const used = new Set<WireColor>();
   return runs.map(({ colour }) => {
     const own = used.has(colour) ? (COLORS.find((each) => !used.has(each)) ?? colour) : colour;
@@ -46,7 +46,7 @@ export const conductorsOf = (
   runs: readonly Run[],
   palette = usualPalette(cable.conductors),
 ): Conductor[] => {
-  const colours = isLeads(cable.id) ? leadColours(runs) : dealColours(runs, palette);
+  const colours = isLeads(cable.id) ? leadColors(runs) : dealColors(runs, palette);
   const spares = isLeads(cable.id) ? [] : palette.colours.filter((colour) => !colours.includes(colour));
   const ids = wireNames(cable.id, [...colours, ...spares]);
   return [

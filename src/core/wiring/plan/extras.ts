@@ -3,7 +3,7 @@ import { indoorId, outdoorId } from '../../devices';
 import type { Facts } from '../../job/document';
 import { type Draft, lead, run, terminal, together } from './draft';
 
-const SENSOR_COLOURS = { S1: 'pink', S2: 'grey' } as const;
+const SENSOR_COLORS = { S1: 'pink', S2: 'grey' } as const;
 
 const sensor = (facts: Facts): Draft => {
   if (facts.thermostat.outdoorSensor !== 'wired') return {};
@@ -16,8 +16,8 @@ const sensor = (facts: Facts): Draft => {
       ],
       adds: ['outdoor-sensor'],
       runs: (['S1', 'S2'] as const).flatMap((mark) => [
-        lead('thermostat', mark, terminal(indoors, mark), SENSOR_COLOURS[mark], 'outdoor sensor'),
-        lead('outdoor-sensor', mark, terminal(indoors, mark), SENSOR_COLOURS[mark], 'outdoor sensor'),
+        lead('thermostat', mark, terminal(indoors, mark), SENSOR_COLORS[mark], 'outdoor sensor'),
+        lead('outdoor-sensor', mark, terminal(indoors, mark), SENSOR_COLORS[mark], 'outdoor sensor'),
       ]),
     };
   return {
@@ -34,16 +34,16 @@ const sensor = (facts: Facts): Draft => {
         'thermostat-cable',
         terminal('thermostat', mark),
         terminal(indoors, mark),
-        SENSOR_COLOURS[mark],
+        SENSOR_COLORS[mark],
         'outdoor sensor',
       ),
       isOneCabinet
-        ? lead('outdoor-sensor', mark, terminal(indoors, mark), SENSOR_COLOURS[mark], 'outdoor sensor')
+        ? lead('outdoor-sensor', mark, terminal(indoors, mark), SENSOR_COLORS[mark], 'outdoor sensor')
         : run(
             'outdoor-cable',
             terminal(indoors, mark),
             terminal('outdoor-sensor', mark),
-            SENSOR_COLOURS[mark],
+            SENSOR_COLORS[mark],
             'outdoor sensor',
           ),
     ]),

@@ -32,14 +32,14 @@ const wires = (harness: Harness): string[] =>
 const of = (...changes: readonly Change[]) => wires(plan(made(...changes)));
 
 describe('power', () => {
-  test('Rc and Rh are joined where one transformer feeds both; batteries need no common', () => {
+  test('Rc and Rh are joined if one transformer feeds both; batteries need no common', () => {
     expect(of({ thermostat: { rTerminals: 'Rc+Rh' } })).toEqual(
       expect.arrayContaining(['thermostat.Rc–air-handler.R', 'thermostat.Rc–thermostat.Rh']),
     );
     expect(of({ thermostat: { power: 'battery' } })).not.toContain('thermostat.C–air-handler.C');
   });
 
-  test('a float switch in R stands before the thermostat, the outdoor board keeps its own R', () => {
+  test('a float switch in R comes before the thermostat, the outdoor board keeps its own R', () => {
     const all = of({ system: { floatSwitch: 'R' } });
     expect(all).toEqual(
       expect.arrayContaining([
@@ -53,7 +53,7 @@ describe('power', () => {
 });
 
 describe('compressor', () => {
-  test('float switch and interlock stand in Y one after the other', () => {
+  test('float switch and interlock are in series in Y', () => {
     expect(of(furnace, { system: { floatSwitch: 'Y' } })).toEqual(
       expect.arrayContaining([
         'thermostat.Y–furnace.Y',
@@ -78,12 +78,12 @@ describe('compressor', () => {
     );
   });
 
-  test('two outputs and one stage: the second stays open, and that is said', () => {
+  test('two outputs and one stage: the second stays open, and this is reported', () => {
     const { notes } = plan(made({ thermostat: { compressorOutputs: 2 } }));
     expect(notes).toContain('Thermostat Y2 stays open: the outdoor unit has one compressor input.');
   });
 
-  test('of O and B apart only the unit’s own is landed', () => {
+  test('with separate O and B, only the unit’s own is landed', () => {
     const all = of({ thermostat: { valveTerminals: 'O+B' }, outdoorUnit: { reversingValve: 'B' } });
     expect(all).toContain('thermostat.B–air-handler.B');
     expect(all.some((wire) => wire.includes('thermostat.O'))).toBe(false);
@@ -110,7 +110,7 @@ describe('strips', () => {
     expect(two).not.toContain('air-handler.W1–air-handler.W2');
   });
 
-  test('one thermostat for all: AUX through it, E round it, no jumper between them', () => {
+  test('one thermostat for all: AUX through it, E around it, no jumper between them', () => {
     const all = of(twoBanks, gating([0, 35]));
     expect(all).toEqual(
       expect.arrayContaining([
@@ -124,7 +124,7 @@ describe('strips', () => {
     expect(all).not.toContain('thermostat.AUX–thermostat.E');
   });
 
-  test('banks gated apart: emergency heat over a relay that feeds each, and no jumper between the inputs', () => {
+  test('separate thermostats: emergency heat over a relay that feeds each, and no jumper between the inputs', () => {
     const all = of(twoBanks, gating([1, 35], [2, 20]));
     expect(all).toEqual(
       expect.arrayContaining([
@@ -137,7 +137,7 @@ describe('strips', () => {
     expect(all).toContain('outdoor-thermostats.1 in–outdoor-thermostats.2 in');
   });
 
-  test('beside the unit they have a cable of their own, with a spare', () => {
+  test('thermostats at the unit have their own cable, with a spare', () => {
     const harness = plan(
       made(gating([0, 35]), { gates: { ...gating([0, 35]).gates, outdoorThermostatsAt: 'beside' } }),
     );
@@ -159,13 +159,13 @@ describe('strips', () => {
     );
   });
 
-  test('a W2 of the thermostat never lands on the heat input of the same name by its name alone', () => {
+  test('a thermostat’s W2 never lands on the heat input of the same name just by its name', () => {
     const all = of(twoBanks, gating([0, 35]), { thermostat: { heatTerminals: 'W2', assigned: 'emergency' } });
     expect(all).toContain('thermostat.W2–air-handler.AUX');
     expect(all).not.toContain('thermostat.W2–air-handler.W2');
   });
 
-  test('groups: by output and by the thermostat in the way', () => {
+  test('groups: by output and by the thermostat in between', () => {
     expect(bankGroups(made(threeBanks, gating([0, 40], [3, 10])))).toEqual([
       { output: 'AUX', outdoorThermostat: 1, isHeld: false, banks: [1, 2] },
       { output: 'AUX', outdoorThermostat: 2, isHeld: false, banks: [3] },
@@ -175,14 +175,14 @@ describe('strips', () => {
 });
 
 describe('furnaces', () => {
-  test('gas: the pressure-switch circuit is the factory’s own, and no jumper; propane: through the low-gas switch', () => {
+  test('gas: the pressure-switch circuit is factory wiring, and no jumper; propane: through the low-gas switch', () => {
     expect(of(furnace)).not.toContain('furnace.PS1–furnace.PS2');
     const propane = of(furnace, { furnace: { fuel: 'propane' } });
     expect(propane).toEqual(expect.arrayContaining(['low-gas-switch.1–furnace.PS1', 'low-gas-switch.2–furnace.PS2']));
     expect(propane).not.toContain('furnace.PS1–furnace.PS2');
   });
 
-  test('a burner control with its own transformer is closed by a dry contact alone', () => {
+  test('a burner control with its own transformer is closed by a dry contact only', () => {
     const all = of(furnace, { furnace: { fuel: 'fuel-oil', burnerControl: 'own-transformer' } });
     expect(all.filter((wire) => /furnace\.T[12]/.test(wire))).toEqual([
       'isolation-relay.1–furnace.T1',
@@ -191,7 +191,7 @@ describe('furnaces', () => {
     expect(all).toContain('interlock.W–isolation-relay.W');
   });
 
-  test('W-out is left open with a reason, and two stages take two outputs or their own time', () => {
+  test('W-out is left open with a reason, and two stages take two outputs or their own timer', () => {
     const harness = plan(made(furnace, { airHandler: { wInputs: 'W1+W2' } }));
     expect(wires(harness).some((wire) => wire.includes('W-out'))).toBe(false);
     expect(harness.notes.join(' ')).toMatch(/W-out stays open.*|stages itself by time/);
@@ -211,7 +211,7 @@ describe('one cabinet, sensor and lamp', () => {
     expect(harness.devices.map(({ id }) => id)).toEqual(['thermostat', 'packaged-unit']);
   });
 
-  test('a wired sensor comes home through splices on two conductors of each cable', () => {
+  test('a wired sensor runs home through splices on two conductors of each cable', () => {
     const harness = plan(made({ thermostat: { outdoorSensor: 'wired' } }));
     expect(wires(harness)).toEqual(
       expect.arrayContaining(['thermostat.S1–air-handler.S1', 'air-handler.S2–outdoor-sensor.S2']),
@@ -224,7 +224,7 @@ describe('one cabinet, sensor and lamp', () => {
     ).toEqual(['S1', 'S2']);
   });
 
-  test('a lamp needs both ends; one alone stays open and is said', () => {
+  test('a lamp needs both ends; with one, it stays open and is reported', () => {
     const lamp: Change = { outdoorUnit: { faultOutput: 'lamp' } };
     const wall: Change = { thermostat: { heatTerminals: 'W2', assigned: 'fault-lamp' } };
     expect(of(lamp, wall)).toEqual(

@@ -1,4 +1,4 @@
-import { allCoils, type BehaviorChange, behaviorChanges, changeWords } from '../behaviour';
+import { allCoils, type BehaviorChange, behaviorChanges, changeWords } from '../behavior';
 import { offPlan, unexplained } from './off-plan';
 import type { WiringRule } from './subject';
 

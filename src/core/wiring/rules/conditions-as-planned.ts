@@ -1,5 +1,5 @@
 import { conditionsOf } from '../../control/conditions';
-import { allCoils, behaviorChanges, changeWords } from '../behaviour';
+import { allCoils, behaviorChanges, changeWords } from '../behavior';
 import { offPlan, unexplained } from './off-plan';
 import type { WiringRule } from './subject';
 

@@ -4,7 +4,7 @@ import { bankCoilId, type CoilId, COMPRESSOR_COIL, FURNACE_COIL } from '../../de
 import { backupOf } from '../../job/backup';
 import type { Facts } from '../../job/document';
 import type { Found } from '../../job/finding';
-import { allCoils, type StatesByCall } from '../behaviour';
+import { allCoils, type StatesByCall } from '../behavior';
 import { refText } from '../harness';
 import type { WiringRule, WiringSubject } from './subject';
 

@@ -1,5 +1,5 @@
 import type { Found, Severity } from '../../job/finding';
-import type { BehaviorChange } from '../behaviour';
+import type { BehaviorChange } from '../behavior';
 
 /** A finding on a coil that deviates from the plan: it points at the coil, and the moves fix it. */
 export const offPlan = (

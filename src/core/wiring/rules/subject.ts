@@ -4,7 +4,7 @@ import { NO_FAULTS, withCondition } from '../../control/scenario';
 import type { Facts } from '../../job/document';
 import type { Rule } from '../../job/finding';
 import { memoize, once } from '../../units/once';
-import { allCoils, type BehaviorChange, behaviorChanges, type StatesByCall, statesByCall } from '../behaviour';
+import { allCoils, type BehaviorChange, behaviorChanges, type StatesByCall, statesByCall } from '../behavior';
 import type { Harness } from '../harness';
 import { type Joined, joined } from '../joined';
 import type { Bench } from '../state';

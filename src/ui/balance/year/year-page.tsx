@@ -120,7 +120,7 @@ export const YearPage = ({ brought }: { brought: readonly StoredWeather[] }) => 
           {method !== 'bins' && work.share !== null && (
             <Progress label="Calculating the year" share={work.share} onCancel={work.cancel} />
           )}
-          {method !== 'bins' && work.isCancelled && !work.isWhole && (
+          {method !== 'bins' && work.isCanceled && !work.isWhole && (
             <p className="text-sm">
               Canceled. These figures are by bins, from the last run, or for twelve days only.{' '}
               <button type="button" className="bare-button px-1 underline underline-offset-4" onClick={work.again}>

@@ -25,7 +25,7 @@ const keptOutline = async (id: string): Promise<JobOutline | null> => {
  * done. The job is not locked; if it changed meanwhile, it is recalculated.
  * @returns null where there is no such job, or it changes faster than this
  */
-const resummarise = (scope: CrewScope, id: string): Promise<JobOutline | null> =>
+const recalculate = (scope: CrewScope, id: string): Promise<JobOutline | null> =>
   inCrew(scope, async () => {
     await select('SELECT pg_advisory_xact_lock(hashtextextended(:key, 0))', { key: `outline ${scope.crewId} ${id}` });
     const done = await keptOutline(id);
@@ -73,7 +73,7 @@ const workOff = async (): Promise<void> => {
       settle(null);
       return letGo();
     }
-    current = resummarise(scope, id)
+    current = recalculate(scope, id)
       .catch((problem: unknown) => {
         log.warn({ event: 'no outline yet', err: problem });
         return null;
