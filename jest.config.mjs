@@ -18,6 +18,8 @@ const shared = {
 };
 
 export default {
+  // For slow or busy machines: no test asserts a duration.
+  testTimeout: 60_000,
   projects: [
     {
       ...shared,

@@ -108,10 +108,10 @@ test('with the shared conductor open, neither call arrives', () => {
   expect(states.energized.has('blower relay')).toBe(false);
 });
 
-describe('a zone panel', () => {
+describe('a zone board', () => {
   const FAMILIES = ['w1-w2+aux-e+single+w-out+o', 'gas+aux-e+single+no-w+o', 'packaged+aux-e+single+no-w+o'];
 
-  test.each(FAMILIES)('takes in every call and sends it out: the equipment runs as without the panel: %s', (family) => {
+  test.each(FAMILIES)('takes in every call and sends it out: the equipment runs as without the board: %s', (family) => {
     const [plain, zoned] = [boxed({}, family), boxed({ zoneBoard: true }, family)];
     const own = (coils: ReadonlySet<string>) => [...coils].filter((coil) => !coil.startsWith('zone')).sort();
     for (const call of ['off', 'fan', 'heat-1', 'heat-aux', 'emergency', 'cool-1', 'defrost'] as const)

@@ -101,16 +101,23 @@ const isOff = (was: Conductor, is: Conductor) =>
     [was.to, is.to],
   ].every(([planned, now]) => sameRef(planned!, now!) || now === null);
 
-const changeOf = (was: Conductor, is: Conductor): Move => {
+/** How a conductor differs: “green is landed on furnace W1; the plan leaves it unconnected”. */
+const differenceWords = (was: Conductor, is: Conductor): string => {
+  if (was.from === null && was.to === null) {
+    const landed = [is.from, is.to].flatMap((end) => (end === null ? [] : [refWords(end)]));
+    return `${colorWords(is)} is landed on ${landed.join(' and ')}; the plan leaves it unconnected`;
+  }
   const ends = [endWords(was.from, is.from), endWords(was.to, is.to)].filter((words) => words !== null);
+  return `${colorWords(is)} ${ends.join('; ')}`;
+};
+
+const changeOf = (was: Conductor, is: Conductor): Move => {
   const isOpen = isOff(was, is);
   return {
     id: is.id,
     kind: isOpen ? 'open' : was.from === null && was.to === null ? 'added' : 'moved',
     wires: [is.id],
-    words: isOpen
-      ? `${functionWords(was)} open: ${colorWords(is)} ${ends.join('; ')}`
-      : `${functionWords(was)}: ${colorWords(is)} ${ends.join('; ')}`,
+    words: `${functionWords(was)}${isOpen ? ' open' : ''}: ${differenceWords(was, is)}`,
     home: homeOf(was, is),
     apply: (planned) => withConductor(planned, is),
     undo: (rows) => landedAs(rows, was),

@@ -89,7 +89,8 @@ const ConfirmPlace = ({ paths }: { paths: readonly FactPath[] }) => {
 export const SurveyPage = () => {
   const model = useModel();
   const { facts } = model;
-  const findings = checkEquipment(model);
+  // What one mistake explains is listed with it on Wiring.
+  const findings = checkEquipment(model).filter(({ under }) => under === undefined);
   const section = ({ place, groups }: (typeof LAYOUT)[number]) => (
     <section key={place} id={place} aria-labelledby={`${place}-title`} className="mb-8 scroll-mt-16">
       <div className="mb-3 flex flex-wrap items-baseline justify-between gap-x-4 border-b-2 border-ink">

@@ -89,7 +89,7 @@ const cablesOf = (facts: Facts, runs: readonly Run[]): Cable[] => {
         const runFt = device === 'thermostat' ? cables.thermostatLengthFt : cables.outdoorLengthFt;
         return {
           id,
-          label: isOwnPair ? 'Sensor’s own pair' : `Leads, ${DEVICE_LABELS[device].toLowerCase()}`,
+          label: isOwnPair ? 'Sensor’s own pair' : `${DEVICE_LABELS[device]} leads`,
           from: device,
           to: indoors,
           gauge: 18,
