@@ -83,7 +83,7 @@ describe('Strips answers with banks, kilowatts and amps', () => {
     // 14.4 kW at 240 V: 60.0 A.
     expect(answer('emergency')).toMatch(/: banks 1 and 2 on, 14\.4 kW\. The strips draw 60\.0 A after \d+ s\.$/));
 
-  test('without a call', () => expect(answer('off')).toMatch(/: no strips\. They draw 0 A\.$/));
+  test('without a call', () => expect(answer('off')).toMatch(/: no strips on, 0 A\.$/));
 });
 
 describe('Startup answers with the readings that fail', () => {

@@ -81,7 +81,8 @@ export const COMPLAINTS: readonly Complaint[] = [
     'steam',
     'Steam coming off the outside unit, and cool air now and then',
     0.3,
-    ({ defrostBlowsCold, isCapped }) => Math.max(is(defrostBlowsCold, 0.8), is(isCapped, 0.6)),
+    // A thermostat without power calls nothing, so nothing defrosts.
+    ({ isBlank, defrostBlowsCold, isCapped }) => (isBlank ? 0 : Math.max(is(defrostBlowsCold, 0.8), is(isCapped, 0.6))),
   ),
   complaint('no-cooling', 'It didn’t cool last summer', 0, (noticed) =>
     is(!noticed.isBlank && noticed.cool < FELT_SHARE, heats(noticed) ? 1 : 0.1),

@@ -300,6 +300,9 @@ describe('complaints', () => {
       bill: 'bill',
       sound: 'steam',
     });
+    // A thermostat without power calls nothing, so nothing defrosts.
+    const blank = each.table.complaints()[each.table.causes.indexOf(causeIn(each, 'open:thermostat-cable/blue'))]!;
+    expect(blank[COMPLAINTS.findIndex(({ id }) => id === 'blank')]).toBeGreaterThan(0.9);
     for (const shares of each.table.complaints()) {
       expect(shares).toHaveLength(COMPLAINTS.length);
       expect(shares.reduce((sum, share) => sum + share, 0)).toBeCloseTo(1, 9);

@@ -13,8 +13,8 @@ export const stripsAnswer = (call: CallId, { rungs, heaterAmps, settlesS }: Ladd
   if (on.length === 0) {
     const called = rungs.some(({ hasCall }) => hasCall);
     return called
-      ? `${name}: the strips are called and have no power. They draw 0 A.`
-      : `${name}: no strips. They draw 0 A.`;
+      ? `${name}: the strips are called and have no power, 0 A.`
+      : `${name}: no strips on, 0 A.`;
   }
   const banks = [...new Set(on.map(({ rung }) => rung.bank))];
   const kW = roundTo(sum(on.map(({ rung }) => rung.element.kW)), 1);

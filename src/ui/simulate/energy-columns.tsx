@@ -27,7 +27,7 @@ const EnergyColumns = ({ lived, facts }: { lived: SimulatedDay; facts: Facts }) 
     },
     isFossil
       ? {
-          name: `Furnace, ${FUEL_UNIT[facts.furnace.fuel]}`,
+          name: `Furnace, ${FUEL_UNIT[facts.furnace.fuel]}s`,
           type: 'column',
           data: spans.map(({ fuelUnits }) => roundTo(fuelUnits, 3)),
         }

@@ -14,7 +14,7 @@ export const EnergyTable = ({ lived, facts }: { lived: SimulatedDay; facts: Fact
   const heads = [
     isByDay ? 'Day' : 'From',
     'Compressor and blower, kWh',
-    isFossil ? `Furnace, ${FUEL_UNIT[facts.furnace.fuel]}` : 'Strips, kWh',
+    isFossil ? `Furnace, ${FUEL_UNIT[facts.furnace.fuel]}s` : 'Strips, kWh',
     'Cost, $',
   ];
   return (

@@ -102,7 +102,7 @@ export const VariantsCompared = ({
   differences: readonly (readonly string[])[];
 }) => {
   const degrees = useDegrees();
-  const fuel = useJob((job) => FUEL_UNIT[job.facts.furnace.fuel]);
+  const fuel = useJob((job) => `${FUEL_UNIT[job.facts.furnace.fuel]}s`);
   const isOne = lived.length === 1;
   return (
     <section aria-label={isOne ? 'Figures' : 'Plans side by side'}>
