@@ -1,6 +1,6 @@
 import type { NextConfig } from 'next';
 import { coreVersion } from './scripts/lib/core-version.mjs';
-import { MOVED_PAGES } from './src/ui/job/old-paths';
+import { MOVED_PAGES } from './src/ui/shell/old-paths';
 
 const config: NextConfig = {
   env: { CORE_VERSION: coreVersion() },

@@ -17,9 +17,9 @@ import { applyRules } from '../src/core/job/finding';
 import { jobModel } from '../src/core/model/job-model';
 import { comparePlans, whatMakesDifference } from '../src/core/setup/ways/compare';
 import { jobPlans } from '../src/core/setup/ways/way';
-import type { MinuteYear } from '../src/core/simulation/minute-book';
-import { minuteReasons } from '../src/core/simulation/minute-reasons';
-import { compareMinutes } from '../src/core/simulation/minute-ways';
+import type { MinuteYear } from '../src/core/simulation/year/minute-book';
+import { minuteReasons } from '../src/core/simulation/year/minute-reasons';
+import { compareMinutes } from '../src/core/simulation/year/minute-ways';
 import { FUEL_UNIT } from '../src/core/units/constants';
 
 /** The same under the report's frozen keys. */

@@ -4,9 +4,9 @@ import { NO_FAULTS, parseScenario, scenarioCode } from '../src/core/control/scen
 import { dayCsv } from '../src/core/formats/day-csv';
 import type { JobFile } from '../src/core/formats/job-file';
 import { jobModel } from '../src/core/model/job-model';
-import { simulateDays } from '../src/core/simulation/simulated-days';
-import { variantsOf } from '../src/core/simulation/variant';
-import type { HourlyWeather } from '../src/core/simulation/weather';
+import { simulateDays } from '../src/core/simulation/day/simulated-days';
+import { variantsOf } from '../src/core/simulation/day/variant';
+import type { HourlyWeather } from '../src/core/simulation/weather/weather';
 import { dayOfYear } from './day-of-year';
 import { optionsOf, refused } from './options';
 import { weatherNamed } from './weather-named';

@@ -1,8 +1,8 @@
 import { createInterface } from 'node:readline';
 import { type Parsed, parseJson } from '../src/core/border/parse';
+import { meterHeldTo } from '../src/core/diagnosis/meter-held-to';
 import type { Probe } from '../src/core/diagnosis/probe';
 import { meterLine, parseMeterLine } from '../src/core/formats/meter-line';
-import { meterHeldTo } from '../src/core/instrument/held-to';
 import { type ProbePlacement, simulatedMeterShows } from '../src/core/instrument/stand-in';
 import { chance } from '../src/core/units/chance';
 import type { House } from './diagnosis-verbs';

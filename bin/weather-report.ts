@@ -1,7 +1,7 @@
 import type { Parsed } from '../src/core/border/parse';
 import { meterLine } from '../src/core/formats/meter-line';
-import { outdoorShows } from '../src/core/instrument/outdoor-sensor';
-import { type HourlyWeather, weatherFrom } from '../src/core/simulation/weather';
+import { outdoorShows } from '../src/core/simulation/weather/outdoor-sensor';
+import { type HourlyWeather, weatherFrom } from '../src/core/simulation/weather/weather';
 import { dayOfYear } from './day-of-year';
 import { optionsOf, refused } from './options';
 import { weatherNamed } from './weather-named';

@@ -1,9 +1,9 @@
 import { capacityCurve, powerCurve } from '../../src/core/balance/heat-pump';
 import { jobHeatPump } from '../../src/core/balance/job-heat-pump';
+import { jobBanks } from '../../src/core/job/banks';
 import type { Facts } from '../../src/core/job/document';
-import { gainsShareAt } from '../../src/core/simulation/gains';
-import { jobHouse } from '../../src/core/simulation/job-house';
-import { jobBanks } from '../../src/core/strips/from-job';
+import { gainsShareAt } from '../../src/core/simulation/house/gains';
+import { jobHouse } from '../../src/core/simulation/house/job-house';
 import { BTU_PER_KWH } from '../../src/core/units/constants';
 
 const MINUTES = 525_600;

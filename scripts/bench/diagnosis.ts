@@ -1,5 +1,5 @@
+import { CAUSE_KINDS } from '../../src/core/causes/cause';
 import { DEFAULT_MOMENT } from '../../src/core/control/moment';
-import { CAUSE_KINDS } from '../../src/core/diagnosis/cause';
 import { diagnose, diagnosisContext } from '../../src/core/diagnosis/diagnosis';
 import { type DiagnosisRun, runDiagnosis } from '../../src/core/diagnosis/run-diagnosis';
 import { tableOf } from '../../src/core/diagnosis/table';

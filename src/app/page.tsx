@@ -2,8 +2,8 @@ import { queryFromAddress } from '@/core/job-list/job-list-query';
 import { SAMPLES } from '@/core/samples';
 import { signedIn } from '@/server/access/signed-in';
 import { listJobs } from '@/server/repositories/job-list';
-import { AtWorkProvider } from '@/ui/crew/at-work';
 import { CrewEnds } from '@/ui/crew/crew-ends';
+import { AtWorkProvider } from '@/ui/person/at-work';
 import { JobList } from '../ui/job-list/job-list';
 
 interface Props {

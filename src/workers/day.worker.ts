@@ -1,18 +1,19 @@
 import { expose } from 'comlink';
 import type { Parsed } from '@/core/border/parse';
 import type { Scenario } from '@/core/control/scenario';
+import { readLoggerCsv } from '@/core/formats/logger-csv';
 import type { FactPath, Facts } from '@/core/job/document';
 import { jobModel } from '@/core/model/job-model';
 import type { LockoutPlan } from '@/core/setup/ways/way';
-import { type BoardMonth, boardMonths } from '@/core/simulation/board-months';
-import { type Magnified, magnified } from '@/core/simulation/magnified';
-import { type MeasuredHouse, measuredHouse } from '@/core/simulation/measured-house';
-import { type MinuteReason, minuteReasons } from '@/core/simulation/minute-reasons';
-import { compareMinutes, type MinuteExtent, type MinutePlan } from '@/core/simulation/minute-ways';
-import { type DaySpan, differenceFrom, simulateDays, type SimulatedDay } from '@/core/simulation/simulated-days';
-import { simulatedLogger } from '@/core/simulation/stand-in-logger';
-import { type DayJob, variantsById } from '@/core/simulation/variant';
-import type { HourlyWeather } from '@/core/simulation/weather';
+import { type BoardMonth, boardMonths } from '@/core/simulation/day/board-months';
+import { type Magnified, magnified } from '@/core/simulation/day/magnified';
+import { type DaySpan, differenceFrom, simulateDays, type SimulatedDay } from '@/core/simulation/day/simulated-days';
+import { simulatedLogger } from '@/core/simulation/day/stand-in-logger';
+import { type DayJob, variantsById } from '@/core/simulation/day/variant';
+import { type MeasuredHouse, measuredHouse } from '@/core/simulation/house/measured-house';
+import type { HourlyWeather } from '@/core/simulation/weather/weather';
+import { type MinuteReason, minuteReasons } from '@/core/simulation/year/minute-reasons';
+import { compareMinutes, type MinuteExtent, type MinutePlan } from '@/core/simulation/year/minute-ways';
 
 /** A job for the worker: facts, not devices, which contain functions. */
 export interface SentJob {
@@ -61,7 +62,10 @@ const api = {
   /** Results of a job's year that only minutes give. */
   reasons: (sent: SentJob, weather: HourlyWeather): MinuteReason[] => minuteReasons(jobOf(sent), weather),
   /** A job's house fitted to a logger file. */
-  measure: (sent: SentJob, text: string): Parsed<MeasuredHouse> => measuredHouse(sent.facts, text),
+  measure: (sent: SentJob, text: string): Parsed<MeasuredHouse> => {
+    const lines = readLoggerCsv(text);
+    return lines.ok ? measuredHouse(sent.facts, lines.value) : lines;
+  },
   /** A logger file as the job's house would produce it. */
   standIn: (sent: SentJob, weather: HourlyWeather, day: number): string => simulatedLogger(jobOf(sent), weather, day),
 };

@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { expect, type Page, test } from '@playwright/test';
-import { JOB_SCREENS } from '@/ui/job/screens';
+import { JOB_SCREENS } from '@/ui/shell/screens';
 import { freshJob, openRuler, screenPath, SCREENS } from './helpers';
 
 const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');

@@ -1,15 +1,32 @@
 import { type BrowserContext, expect, type Page, test } from '@playwright/test';
-import { JOB_SCREENS } from '@/ui/job/screens';
+import { JOB_SCREENS } from '@/ui/shell/screens';
 import { alive, anotherDevice, expectSaved, freshJob, stored } from './helpers';
 
 test.use({ serviceWorkers: 'allow' });
 
+/** Whether a page's device has stored a job. */
+const isStored = (page: Page, id: string): Promise<boolean> =>
+  page.evaluate(async (jobId) => {
+    if (!(await indexedDB.databases()).some(({ name }) => name === 'gate-cross')) return false;
+    return new Promise<boolean>((resolve, reject) => {
+      const opening = indexedDB.open('gate-cross');
+      opening.onerror = () => reject(opening.error!);
+      opening.onsuccess = () => {
+        const found = opening.result.transaction('jobs').objectStore('jobs').getKey(jobId);
+        found.onerror = () => reject(found.error!);
+        found.onsuccess = () => {
+          opening.result.close();
+          resolve(found.result !== undefined);
+        };
+      };
+    });
+  }, id);
+
 /** Opens a job online until the device has stored it and the application. */
 const takenAlong = async (page: Page, context: BrowserContext, sample?: string): Promise<string> => {
   const id = await freshJob(page, sample);
-  const along = page.waitForResponse(/\/bundle$/);
   await page.goto(`/jobs/${id}/survey`);
-  await along;
+  await expect.poll(() => isStored(page, id), { timeout: 20_000 }).toBe(true);
   await page.evaluate(() => navigator.serviceWorker.ready);
   await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true);
   await context.setOffline(true);

@@ -35,11 +35,11 @@ test('assumed until confirmed, counted by place; undo reverts a change', async (
   const id = await freshJob(page, 'juniper-flume');
   await page.goto(`/jobs/${id}/survey`);
   const yard = page.getByRole('link', { name: /At the outdoor unit/ });
-  await expect(yard).toContainText('27 assumed');
-  await page.getByRole('button', { name: 'Confirm Defrost control' }).click();
   await expect(yard).toContainText('26 assumed');
-  await enter(page, 'Defrost board', '3');
+  await page.getByRole('button', { name: 'Confirm Defrost control' }).click();
   await expect(yard).toContainText('25 assumed');
+  await enter(page, 'Defrost board', '3');
+  await expect(yard).toContainText('24 assumed');
   await page.getByRole('heading', { name: 'At the outdoor unit' }).click();
   await page.keyboard.press('Control+z');
   await expect(page.getByLabel('Defrost board')).toHaveValue('2.5');

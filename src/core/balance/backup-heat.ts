@@ -1,7 +1,7 @@
 import { jobFurnaceBtuh } from '../devices/furnace/stages';
 import { backupOf } from '../job/backup';
+import { jobBanks } from '../job/banks';
 import type { Facts } from '../job/document';
-import { jobBanks } from '../strips/from-job';
 import { BTU_PER_KWH } from '../units/constants';
 
 /** Output of a job's backup with all of it on, Btu/h. */

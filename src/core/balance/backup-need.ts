@@ -1,6 +1,6 @@
+import { type Bank, jobBanks, kitShare } from '../job/banks';
 import type { Facts } from '../job/document';
-import { type Bank, jobBanks, kitShare } from '../strips/from-job';
-import { banksWithCompressor } from '../strips/held-bank';
+import { banksWithCompressor } from '../job/interlocked-bank';
 import { BTU_PER_KWH } from '../units/constants';
 import { sum } from '../units/sum';
 import { type Balance, balance, type BalanceInput } from './balance';

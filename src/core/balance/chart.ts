@@ -1,6 +1,6 @@
+import { jobBanks } from '../job/banks';
 import type { Facts } from '../job/document';
-import { jobBanks } from '../strips/from-job';
-import { banksWithCompressor } from '../strips/held-bank';
+import { banksWithCompressor } from '../job/interlocked-bank';
 import { BTU_PER_KWH } from '../units/constants';
 import type { SpanF } from '../units/span';
 import { sum } from '../units/sum';

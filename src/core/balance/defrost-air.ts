@@ -1,7 +1,7 @@
 import { bankCoilId } from '../devices/ids';
 import { backupOf } from '../job/backup';
+import { type Bank, jobBanks } from '../job/banks';
 import type { Facts } from '../job/document';
-import { type Bank, jobBanks } from '../strips/from-job';
 import { temperatureRiseF } from '../units/air';
 import { BTU_PER_KWH } from '../units/constants';
 import { sum } from '../units/sum';

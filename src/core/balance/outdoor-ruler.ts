@@ -1,9 +1,9 @@
 import { outdoorThermostatOf, withDialSetting } from '../control/outdoor-thermostats';
 import { jobFurnaceBtuh } from '../devices/furnace/stages';
 import { backupOf } from '../job/backup';
+import { jobBanks } from '../job/banks';
 import { factAt, type FactPath, type Facts } from '../job/document';
-import { jobBanks } from '../strips/from-job';
-import { interlockedBank } from '../strips/held-bank';
+import { interlockedBank } from '../job/interlocked-bank';
 import { roundTo } from '../units/round';
 import type { SpanF } from '../units/span';
 import { jobBalance, jobLockouts } from './from-job';

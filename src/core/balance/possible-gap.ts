@@ -1,8 +1,8 @@
 import { lockoutsInForce } from '../control/lockouts';
 import { outdoorThermostatOf, withDialSetting } from '../control/outdoor-thermostats';
 import { backupOf } from '../job/backup';
+import { jobBanks } from '../job/banks';
 import type { FactChange, Facts } from '../job/document';
-import { jobBanks } from '../strips/from-job';
 import type { SpanF } from '../units/span';
 import { RULER_SPAN_F } from './range';
 

@@ -1,6 +1,6 @@
+import { type Bank, jobBanks } from '../job/banks';
 import type { Facts } from '../job/document';
-import { type Bank, jobBanks } from '../strips/from-job';
-import { banksWithCompressor } from '../strips/held-bank';
+import { banksWithCompressor } from '../job/interlocked-bank';
 import { temperatureRiseF } from '../units/air';
 import { capital } from '../units/capital';
 import { banksBtuh, defrostBanks } from './defrost-air';

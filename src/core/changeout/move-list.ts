@@ -1,10 +1,10 @@
 import { DEVICE_LABELS } from '../devices/device';
 import type { Facts } from '../job/document';
 import type { OldConductorRow } from '../job/facts/changeout';
-import { oldWiringOverVolts, type OverVolts } from '../stop-work/old-wiring-volts';
-import { stopWords } from '../stop-work/stops';
+import { withChanges } from '../model/choices';
+import { oldWiringOverVolts, type OverVolts } from '../safety/old-wiring-volts';
+import { stopWords } from '../safety/stops';
 import { capital } from '../units/capital';
-import { withChanges } from '../wiring/choices';
 import {
   colorName,
   type Conductor,

@@ -1,7 +1,7 @@
 import type { FactChange, Facts } from '../job/document';
 import { factAt } from '../job/document';
 import type { NumberFact } from '../job/fact';
-import { oldWiringOverVolts } from '../stop-work/old-wiring-volts';
+import { oldWiringOverVolts } from '../safety/old-wiring-volts';
 import { identifiedOldWiring } from './understood';
 
 /**

@@ -1,6 +1,6 @@
 import { type Backup, backupOf } from '../job/backup';
 import type { Facts } from '../job/document';
-import { interlockedBank } from '../strips/held-bank';
+import { interlockedBank } from '../job/interlocked-bank';
 import { freezesAt, steadyCoilF } from './coil';
 import { CONDITIONS } from './conditions';
 import { lockoutsInForce } from './lockouts';

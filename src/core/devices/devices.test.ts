@@ -1,7 +1,7 @@
 import fc from 'fast-check';
+import { heatInputs } from '../job/banks';
 import { assumedFacts, type Facts } from '../job/document';
 import { plan } from '../wiring/plan';
-import { heatInputs } from './air-handler';
 import { nodeOf } from './device';
 import { bankCoilId } from './ids';
 

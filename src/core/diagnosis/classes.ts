@@ -1,4 +1,4 @@
-import type { Cause } from './cause';
+import type { Cause } from '../causes/cause';
 import type { Table } from './table';
 
 /** Causes that nothing on the job can tell apart; named together. */

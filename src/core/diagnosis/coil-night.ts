@@ -2,9 +2,9 @@ import type { EquipmentFaults } from '../model/equipment-faults';
 import type { JobModel } from '../model/job-model';
 import type { CoilNight } from '../model/predict';
 import { resolveSettings } from '../setup/resolve';
-import { partsOf, runDay } from '../simulation/day';
-import { jobBoard } from '../simulation/job-board';
-import { jobSchedule, setpointsFor } from '../simulation/schedule';
+import { partsOf, runDay } from '../simulation/day/day';
+import { jobBoard } from '../simulation/outdoors/job-board';
+import { jobSchedule, setpointsFor } from '../simulation/system/schedule';
 import { memoize, once } from '../units/once';
 
 const MINUTES = 24 * 60;

@@ -1,12 +1,12 @@
 import { type Arbitrary, assert, constantFrom, integer, property, record } from 'fast-check';
+import { causesOf } from '../causes';
+import type { Cause } from '../causes/cause';
+import { NOTHING } from '../causes/nothing';
 import { DEFAULT_MOMENT } from '../control/moment';
 import { jobModel } from '../model/job-model';
 import { STARTUP_STEPS } from '../startup/steps';
 import { once } from '../units/once';
 import { families, familyById } from '../wiring/families';
-import type { Cause } from './cause';
-import { causesOf } from './causes';
-import { NOTHING } from './causes/nothing';
 import { COMPLAINTS } from './complaints';
 import { costOf, ON_ARRIVAL } from './cost';
 import { diagnose, type DiagnosisContext, diagnosisContext } from './diagnosis';

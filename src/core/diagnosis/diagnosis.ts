@@ -1,5 +1,5 @@
+import type { Cause } from '../causes/cause';
 import { DEAD_VOLTS, PULL_IN_VOLTS } from '../units/control-volts';
-import type { Cause } from './cause';
 import { type CauseClass, classesOf } from './classes';
 import { costOf, ON_ARRIVAL, type ProbeSituation } from './cost';
 import { type Offer, offers } from './next-probe';

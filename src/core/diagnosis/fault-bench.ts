@@ -1,9 +1,9 @@
+import type { Cause } from '../causes/cause';
+import { wireCauses } from '../causes/wires';
 import type { Moment } from '../control/moment';
 import type { Facts } from '../job/document';
 import { type FaultRow, faultTable } from '../wiring/fault-table';
 import type { Bench } from '../wiring/state';
-import type { Cause } from './cause';
-import { wireCauses } from './causes/wires';
 
 /** What one fault of the wires would do, with how to make sure of it and fix it: as the catalog has it. */
 export type FaultEffectRow = FaultRow & Pick<Cause, 'confirm' | 'fix'>;

@@ -1,3 +1,4 @@
+import type { Effect } from '../causes/cause';
 import { GOOD_COIL } from '../control/coil';
 import type { CallId, Moment } from '../control/moment';
 import type { Facts } from '../job/document';
@@ -10,7 +11,6 @@ import { memoize, once } from '../units/once';
 import type { Harness } from '../wiring/harness';
 import { plan } from '../wiring/plan';
 import { type Bench, benchOf } from '../wiring/state';
-import type { Effect } from './cause';
 import { coilNights } from './coil-night';
 
 /** A system with something wrong with it, ready to be asked. */

@@ -1,5 +1,5 @@
-import type { Cause } from './cause';
-import { NOTHING } from './causes/nothing';
+import type { Cause } from '../causes/cause';
+import { NOTHING } from '../causes/nothing';
 import { bothEffects } from './faulted-system';
 import { likelihood, matches } from './outcome';
 import type { Evidence } from './posterior';

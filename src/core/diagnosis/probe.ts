@@ -1,7 +1,7 @@
 import type { CallId } from '../control/moment';
 import type { Spot } from '../devices/device';
 import type { Observation } from '../model/observable';
-import type { CautionId } from '../startup/cautions';
+import type { CautionId } from '../safety/cautions';
 
 /** How a probe is taken: it decides when it may be offered, and what it costs. */
 export type ProbeKind =

@@ -1,4 +1,4 @@
-import type { Cause } from './cause';
+import type { Cause } from '../causes/cause';
 import { diagnose, type Diagnosis, type DiagnosisContext } from './diagnosis';
 import type { Evidence } from './posterior';
 import { simulatedHouse } from './simulated-house';

@@ -1,8 +1,8 @@
+import type { Cause } from '../causes/cause';
+import { NOTHING } from '../causes/nothing';
 import type { Prediction } from '../model/predict';
 import { chance } from '../units/chance';
 import { once } from '../units/once';
-import type { Cause } from './cause';
-import { NOTHING } from './causes/nothing';
 import { COMPLAINTS, complaintShares } from './complaints';
 import { bothEffects, type FaultedSystem } from './faulted-system';
 import { homeownerSigns } from './homeowner-signs';

@@ -1,10 +1,10 @@
+import { causesOf } from '../causes';
+import type { Cause } from '../causes/cause';
+import { NOTHING } from '../causes/nothing';
 import type { Moment } from '../control/moment';
 import type { JobModel } from '../model/job-model';
 import type { Prediction } from '../model/predict';
 import { memoize } from '../units/once';
-import type { Cause } from './cause';
-import { causesOf } from './causes';
-import { NOTHING } from './causes/nothing';
 import { complaintShares } from './complaints';
 import { type FaultedSystem, faultedSystems } from './faulted-system';
 import { homeownerSigns } from './homeowner-signs';

@@ -1,6 +1,7 @@
 import { powerCurve } from '../balance/heat-pump';
 import { jobHeatPump } from '../balance/job-heat-pump';
 import { blowerKW } from '../balance/year/from-job';
+import type { Cause, Effect } from '../causes/cause';
 import { knowsOutdoor, lockoutsInForce } from '../control/lockouts';
 import type { CallId } from '../control/moment';
 import { outdoorId } from '../devices';
@@ -8,12 +9,11 @@ import { backupOf } from '../job/backup';
 import type { Facts } from '../job/document';
 import { kitRows } from '../job/kit-rows';
 import type { OperatingState } from '../model/operating-state';
-import { jobHouse } from '../simulation/job-house';
-import { timeConstantH } from '../simulation/time-constant';
+import { jobHouse } from '../simulation/house/job-house';
+import { timeConstantH } from '../simulation/house/time-constant';
 import { ladder } from '../strips/ladder';
 import { BTU_PER_KWH, FUEL_BTU_PER_UNIT } from '../units/constants';
 import { colorName, type Harness, landedConductors, sparesOf } from '../wiring/harness';
-import type { Cause, Effect } from './cause';
 import { bothEffects, faultedSystems } from './faulted-system';
 import type { Table } from './table';
 

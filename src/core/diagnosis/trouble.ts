@@ -1,3 +1,5 @@
+import type { Cause } from '../causes/cause';
+import { NOTHING } from '../causes/nothing';
 import type { CallId } from '../control/moment';
 import type { Spot } from '../devices/device';
 import type { Facts } from '../job/document';
@@ -5,8 +7,6 @@ import { inTime } from '../job/in-time';
 import { type Reading, seenWord, type TakenReading } from '../job/reading';
 import { leftUnmeasured, observedNow } from '../model/observable';
 import { type Cabinet, handsOut, supplyStates } from '../startup/energy';
-import type { Cause } from './cause';
-import { NOTHING } from './causes/nothing';
 import { diagnose, type Diagnosis, type DiagnosisContext, type Suspect } from './diagnosis';
 import { type Answer, matches } from './outcome';
 import type { Evidence } from './posterior';

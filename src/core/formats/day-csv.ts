@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import { clock24At, dayAt } from '../simulation/clock';
-import type { DayRun } from '../simulation/day';
+import type { DayRun } from '../simulation/day/day';
 import { roundTo } from '../units/round';
 import { FORMULA_CELL } from './csv-cell';
 

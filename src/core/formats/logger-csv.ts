@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import type { Parsed } from '../border/parse';
-import type { LoggerLine } from '../simulation/logged';
+import type { LoggerLine } from '../simulation/house/logged';
 import { hasTooManyQuotes, TOO_MANY_QUOTES } from './csv-guard';
 
 /** Maximum size of a logger file, characters and lines. */

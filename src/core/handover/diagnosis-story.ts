@@ -1,4 +1,4 @@
-import { causesOf } from '../diagnosis/causes';
+import { causesOf } from '../causes';
 import { COMPLAINT_ITEM, complaintWords, FIXED_ITEM, toPutBack } from '../diagnosis/recorded-items';
 import { inTime } from '../job/in-time';
 import { currentReadings, type Reading, seenWord } from '../job/reading';

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { meterLine, parseMeterLine } from '../formats/meter-line';
+import { outdoorShows } from '../simulation/weather/outdoor-sensor';
 import { chance } from '../units/chance';
-import { outdoorShows } from './outdoor-sensor';
 import { inputOf, keptValue, METER_UNITS, type MeterUnit, type Shown } from './shown';
 import { simulatedMeterShows } from './stand-in';
 import { type Sample, steadinessOf } from './steady';

@@ -19,7 +19,9 @@ test('says what comes next: a gap, a failed reading, nothing once handed over', 
     'From 30 to 35 °F outside, no heat source is allowed to run.',
     'Heat with auxiliary: a reading failed.',
     '',
-    expect.stringMatching(/^Outdoor spare: green is landed on furnace W1 and outdoor unit W-out; the plan leaves it unconnected/),
+    expect.stringMatching(
+      /^Outdoor spare: green is landed on furnace W1 and outdoor unit W-out; the plan leaves it unconnected/,
+    ),
   ]);
 });
 

@@ -8,12 +8,12 @@ import { type StoredJob } from '../job/stored-job';
 import { VISIT_REASONS } from '../job/visit';
 import { lastReadings, lastVisit } from '../job/visits';
 import { jobModel } from '../model/job-model';
+import { type StopId, STOPS } from '../safety/stops';
 import { activeStops } from '../startup/active-stops';
 import { momentOf } from '../startup/conditions';
 import { type PlannedStep, stepGrade, tally } from '../startup/plan';
 import { startupOf } from '../startup/startup-of';
 import { forVisit } from '../startup/visit-list';
-import { type StopId, STOPS } from '../stop-work/stops';
 import type { JobOutline } from './job-summary';
 
 const nextOf = (

@@ -1,5 +1,5 @@
 import type { Severity } from '../job/finding';
-import type { StopId } from '../stop-work/stops';
+import type { StopId } from '../safety/stops';
 import type { SpanF } from '../units/span';
 
 /** Stage of a job, derived from the work done, never typed. */

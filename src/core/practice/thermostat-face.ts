@@ -1,4 +1,4 @@
-import type { Cause } from '../diagnosis/cause';
+import type { Cause } from '../causes/cause';
 import type { Facts } from '../job/document';
 import { targetOf } from '../setup/card/target';
 import { type Codes, type Face, faceOf, shownKeys } from '../setup/face/face';

@@ -1,10 +1,10 @@
-import { reachableBanks } from '../devices/air-handler';
 import { backupOf } from '../job/backup';
+import { reachableBanks } from '../job/banks';
+import { kitShare } from '../job/banks';
 import type { Facts } from '../job/document';
 import { indoorServiceVolts } from '../job/indoor-supply';
+import { interlockedBank } from '../job/interlocked-bank';
 import { kitRows } from '../job/kit-rows';
-import { kitShare } from '../strips/from-job';
-import { interlockedBank } from '../strips/held-bank';
 import { parseTyped } from '../units/parse-number';
 import { sum } from '../units/sum';
 import { CIRCUIT_VA, generalDemandVA, LIGHTING_VA_PER_FT2, serviceAmps } from './demand';

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { frostGrowth } from './frost';
-import { houseStepper, type HouseThermal, storedBtu } from './house';
+import { houseStepper, type HouseThermal, storedBtu } from './house/house';
+import { frostGrowth } from './outdoors/frost';
 
 const house: fc.Arbitrary<HouseThermal> = fc.record({
   lossBtuhPerF: fc.integer({ min: 100, max: 2000 }),

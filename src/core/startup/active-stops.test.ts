@@ -6,7 +6,7 @@ import { type Reading, type ReadingValue } from '../job/reading';
 import { said } from '../job/test-readings';
 import { jobOutline } from '../job-list/job-outline';
 import { jobModel } from '../model/job-model';
-import { stopWords } from '../stop-work/stops';
+import { stopWords } from '../safety/stops';
 import { familyById } from '../wiring/families';
 import { jobStops } from './job-stops';
 import { maySign, shutOffOf } from './shut-off';

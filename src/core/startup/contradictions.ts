@@ -1,4 +1,4 @@
-import { type StopId, stopWords } from '../stop-work/stops';
+import { type StopId, stopWords } from '../safety/stops';
 import { PULL_IN_VOLTS } from '../units/control-volts';
 import { apartF } from '../units/degrees';
 import { roundTo } from '../units/round';

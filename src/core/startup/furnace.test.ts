@@ -3,9 +3,9 @@ import { backupOf } from '../job/backup';
 import type { Facts } from '../job/document';
 import { takenReading } from '../job/reading';
 import { jobModel } from '../model/job-model';
+import { CAUTIONS } from '../safety/cautions';
 import { SAMPLES } from '../samples';
 import { families } from '../wiring/families';
-import { CAUTIONS } from './cautions';
 import { startupOf } from './startup-of';
 
 const { facts } = SAMPLES.find(({ id }) => id === 'tamarack-spur')!;

@@ -1,6 +1,6 @@
 import { factAt, type FactPath } from '../job/document';
 import { type ReadingValue, seenValue } from '../job/reading';
-import { stopWords } from '../stop-work/stops';
+import { stopWords } from '../safety/stops';
 import { MOST_CONTROL_VOLTS } from '../units/control-volts';
 import { roundTo } from '../units/round';
 import type { Grade, Item, Verdict } from './step';

@@ -3,9 +3,9 @@ import { DEFAULT_MOMENT } from '../control/moment';
 import { assumedFacts, type Facts, withFact } from '../job/document';
 import { type Reading, type ReadingValue, takenReading } from '../job/reading';
 import { jobModel } from '../model/job-model';
+import { CAUTIONS } from '../safety/cautions';
 import { SAMPLES } from '../samples';
 import { voltsMeaning } from '../strips/volts-meaning';
-import { CAUTIONS } from './cautions';
 import { stepGrade, tally } from './plan';
 import { startupOf } from './startup-of';
 

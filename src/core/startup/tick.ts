@@ -1,4 +1,4 @@
-import type { StopId } from '../stop-work/stops';
+import type { StopId } from '../safety/stops';
 import { BEFORE_VERIFIED, STILL_LIVE, type SupplyId } from './energy';
 import type { Item } from './step';
 

@@ -1,5 +1,5 @@
+import { causesOf } from '../causes';
 import { type CallId, DEFAULT_MOMENT } from '../control/moment';
-import { causesOf } from '../diagnosis/causes';
 import { faultedSystems } from '../diagnosis/faulted-system';
 import { scaleOf } from '../diagnosis/outcome';
 import type { Facts } from '../job/document';

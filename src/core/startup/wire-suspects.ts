@@ -1,7 +1,7 @@
+import type { Cause } from '../causes/cause';
+import { wireCauses } from '../causes/wires';
 import type { CallId } from '../control/moment';
 import { withFault } from '../control/scenario';
-import type { Cause } from '../diagnosis/cause';
-import { wireCauses } from '../diagnosis/causes/wires';
 import { observationKey } from '../model/observable';
 import { predict } from '../model/predict';
 import { faultFinder } from '../wiring/fault';

@@ -7,27 +7,6 @@ import { type HeatKit, heatKit } from './heat-kit';
 export const jobElements = (facts: Facts): Element[] =>
   kitRows(facts).map(({ kW }) => ({ kW, ratedVolts: facts.heatKit.ratedVolts }));
 
-/** A bank of the kit. */
-export interface Bank {
-  readonly bank: number;
-  /** Output at the service's volts, kW. */
-  readonly kW: number;
-  /** Nameplate output, kW. */
-  readonly plateKW: number;
-}
-
-/** Output of a job's kit at the service's volts relative to its rating: volts squared. */
-export const kitShare = ({ heatKit }: Facts): number => (heatKit.serviceVolts / heatKit.ratedVolts) ** 2;
-
-/** Each bank at the service's volts, bank 1 first; banks without elements are omitted. */
-export const jobBanks = (facts: Facts): Bank[] =>
-  [...new Set(kitRows(facts).map(({ bank }) => bank))].sort().map((bank) => {
-    const plateKW = kitRows(facts)
-      .filter((element) => element.bank === bank)
-      .reduce((sum, { kW }) => sum + kW, 0);
-    return { bank, kW: plateKW * kitShare(facts), plateKW };
-  });
-
 /**
  * Volts for sizing a job's circuits: the kit's rating, or the service's if higher, because the elements draw more
  * there.

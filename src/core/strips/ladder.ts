@@ -1,4 +1,4 @@
-import { heatInputs } from '../devices/air-handler';
+import { heatInputs } from '../job/banks';
 import type { Facts } from '../job/document';
 import { type Circuit, subdivide } from './circuits';
 import { type Element, elementOhms } from './element';

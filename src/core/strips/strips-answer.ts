@@ -12,9 +12,7 @@ export const stripsAnswer = (call: CallId, { rungs, heaterAmps, settlesS }: Ladd
   const on = rungs.filter(({ glows }) => glows);
   if (on.length === 0) {
     const called = rungs.some(({ hasCall }) => hasCall);
-    return called
-      ? `${name}: the strips are called and have no power, 0 A.`
-      : `${name}: no strips on, 0 A.`;
+    return called ? `${name}: the strips are called and have no power, 0 A.` : `${name}: no strips on, 0 A.`;
   }
   const banks = [...new Set(on.map(({ rung }) => rung.bank))];
   const kW = roundTo(sum(on.map(({ rung }) => rung.element.kW)), 1);

@@ -1,8 +1,8 @@
+import { jobBanks } from '../job/banks';
 import type { Facts } from '../job/document';
 import { temperatureRiseF } from '../units/air';
 import { BTU_PER_KWH } from '../units/constants';
 import { sum } from '../units/sum';
-import { jobBanks } from './from-job';
 
 /** Airflow while only the smallest zone calls, the strips that may run then, and their supply air. */
 export interface ZoneAir {

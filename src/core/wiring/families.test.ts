@@ -6,7 +6,6 @@ import { toSpice } from '../circuit/spice';
 import { CONDITIONS } from '../control/conditions';
 import { callsOf, DEFAULT_MOMENT } from '../control/moment';
 import { NO_FAULTS, type Scenario, withCondition, withFault } from '../control/scenario';
-import { reachableBanks } from '../devices/air-handler';
 import {
   bankCoilId,
   BLOWER_BY_HEAT_COIL,
@@ -16,6 +15,7 @@ import {
   FURNACE_COIL,
   VALVE_COIL,
 } from '../devices/ids';
+import { reachableBanks } from '../job/banks';
 import type { Facts } from '../job/document';
 import { jobModel } from '../model/job-model';
 import { SAMPLES } from '../samples';

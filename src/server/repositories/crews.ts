@@ -1,5 +1,5 @@
 import { dequal as isEqual } from 'dequal/lite';
-import { type CrewDefaults, keptDefaults } from '../../core/job/crew-defaults';
+import { type CrewDefaults, keptDefaults } from '../../core/new-job/crew-defaults';
 import { CREW_LIVES, type CrewScope, inCrew, selectInCrew } from '../crew';
 import { database, select } from '../database';
 

@@ -1,4 +1,4 @@
-import { PageTabs } from '../kit/page-tabs';
+import { PageTabs } from '../job/page-tabs';
 
 const TABS = [
   { path: '', label: 'Chart' },

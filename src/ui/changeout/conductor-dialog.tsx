@@ -7,7 +7,7 @@ import type { OldConductorRow } from '@/core/job/facts/changeout';
 import { colorName, COLORS } from '@/core/wiring/harness';
 import { RadioGroup, RadioOption } from '../fields/radio-group';
 import { DialogFrame } from '../kit/dialog-frame';
-import { INSULATION } from '../wiring/wire-colors';
+import { INSULATION } from '../theme/wire-colors';
 
 interface ConductorDialogProps {
   /** Recorded conductor; null for a new one. */

@@ -4,7 +4,7 @@ import type { ChangeoutMove, ChangeoutMoveKind, MoveList } from '@/core/changeou
 import type { FactChange } from '@/core/job/document';
 import { factValue, sameValue } from '@/core/job/document';
 import { useJob } from '../job/provider';
-import { INSULATION } from '../wiring/wire-colors';
+import { INSULATION } from '../theme/wire-colors';
 
 const KINDS: Record<ChangeoutMoveKind, string> = {
   stop: 'Stop',

@@ -6,7 +6,7 @@ import type { NextReading } from '@/core/changeout/next-reading';
 import { isOldCall, OLD_CALLS } from '@/core/changeout/old-calls';
 import type { IdentifiedConductor } from '@/core/changeout/understood';
 import type { OldConductorRow } from '@/core/job/facts/changeout';
-import { oldWiringOverVolts } from '@/core/stop-work/old-wiring-volts';
+import { oldWiringOverVolts } from '@/core/safety/old-wiring-volts';
 import { MOST_CONTROL_VOLTS } from '@/core/units/control-volts';
 import { parseTyped } from '@/core/units/parse-number';
 import { colorName } from '@/core/wiring/harness';

@@ -7,7 +7,7 @@ import type { IdentifiedConductor } from '@/core/changeout/understood';
 import type { OldConductorRow } from '@/core/job/facts/changeout';
 import { colorName, isWireColor } from '@/core/wiring/harness';
 import { landingOf, THERMOSTAT_FUNCTIONS } from '@/core/wiring/thermostat-functions';
-import { INSULATION } from '../wiring/wire-colors';
+import { INSULATION } from '../theme/wire-colors';
 import { ConductorDialog } from './conductor-dialog';
 import { useOldWiring } from './use-old-wiring';
 

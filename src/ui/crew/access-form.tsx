@@ -1,8 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import type { AtWork } from '@/core/access/at-work';
 import { wantedPage } from '@/core/access/wanted-page';
+import type { AtWork } from '@/core/instrument/at-work';
 import { ErrorLine } from '../kit/error-line';
 import { setDeviceUser } from '../offline/device-user';
 import { call } from '../requests/api';

@@ -4,7 +4,7 @@ import { StickyNote, UserRound } from 'lucide-react';
 import type { Company } from '@/core/access/company';
 import { ROLES } from '@/core/access/role';
 import { DateText } from '../kit/date-text';
-import { useAtWork, useMay } from './at-work';
+import { useAtWork, useMay } from '../person/at-work';
 
 /** Notice above a job for someone who may not change it. */
 const LIMITS = {

@@ -2,9 +2,9 @@
 
 import { useState } from 'react';
 import { factApplies } from '@/core/job/applies';
-import { type CrewDefaults, DEFAULT_SECTIONS, mergedDefaults } from '@/core/job/crew-defaults';
 import { assumedFacts, factAt, type FactPath, factValue, withFact } from '@/core/job/document';
 import { factWords } from '@/core/job/fact-words';
+import { type CrewDefaults, DEFAULT_SECTIONS, mergedDefaults } from '@/core/new-job/crew-defaults';
 import { LooseFact } from '../fields/loose-fact';
 import { ErrorLine } from '../kit/error-line';
 import { toast } from '../kit/toast';

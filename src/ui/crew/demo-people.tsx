@@ -1,9 +1,9 @@
 'use client';
 
 import { useState } from 'react';
-import type { AtWork } from '@/core/access/at-work';
 import type { Role } from '@/core/access/role';
 import { ROLES } from '@/core/access/role';
+import type { AtWork } from '@/core/instrument/at-work';
 import { ErrorLine } from '../kit/error-line';
 import { setDeviceUser } from '../offline/device-user';
 import { call } from '../requests/api';

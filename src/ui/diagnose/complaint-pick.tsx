@@ -4,7 +4,7 @@ import { complaintsOf } from '@/core/diagnosis/complaints';
 import { COMPLAINT_ITEM } from '@/core/diagnosis/recorded-items';
 import { seenValue } from '@/core/job/reading';
 import { useJob } from '../job/provider';
-import { useSaveReading } from '../startup/use-save-reading';
+import { useSaveReading } from '../job/use-save-reading';
 
 /** Complaints in the homeowner's words; a tap starts the diagnosis. */
 export const ComplaintPick = ({ chosen, onChosen }: { chosen: string | null; onChosen: () => void }) => {

@@ -1,15 +1,15 @@
 'use client';
 
 import { useState } from 'react';
-import { causesOf } from '@/core/diagnosis/causes';
+import { causesOf } from '@/core/causes';
 import { complaintWords, lastFixed } from '@/core/diagnosis/recorded-items';
 import { seenWord } from '@/core/job/reading';
 import { startupOf } from '@/core/startup/startup-of';
 import { useModel, useMoment } from '../job/deferred-model';
+import { PersonLine } from '../job/person-line';
 import { useJob } from '../job/provider';
 import { VisitLine } from '../job/visit-line';
 import { ListenButton } from '../meter/listen-button';
-import { PersonLine } from '../person/person-line';
 import { StopBanner } from '../stop-work/stop-banner';
 import { ComplaintPick } from './complaint-pick';
 import { Ending } from './ending';

@@ -2,9 +2,9 @@
 
 import { CALLS } from '@/core/control/moment';
 import type { DiagnosisView, ShownProbe } from '@/core/diagnosis/trouble';
-import { CAUTIONS } from '@/core/startup/cautions';
+import { CAUTIONS } from '@/core/safety/cautions';
 import { LocalizedDegrees } from '../degrees/degrees';
-import { useSaveReading, useUndoReading } from '../startup/use-save-reading';
+import { useSaveReading, useUndoReading } from '../job/use-save-reading';
 import { CautionSign } from '../stop-work/cautions';
 import { PlannedItems } from '../strips/planned-items';
 import { ProbeEntry } from './probe-entry';

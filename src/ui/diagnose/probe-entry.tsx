@@ -5,8 +5,8 @@ import { scaleOf } from '@/core/diagnosis/outcome';
 import type { ShownProbe } from '@/core/diagnosis/trouble';
 import { type ReadingValue, seenValue } from '@/core/job/reading';
 import { NumberBox } from '../fields/number-box';
+import type { ReadingDetails } from '../job/use-save-reading';
 import { UseReadingButton } from '../meter/use-reading-button';
-import type { ReadingDetails } from '../startup/use-save-reading';
 
 interface ProbeEntryProps {
   readonly shown: ShownProbe;

@@ -4,9 +4,9 @@ import Link from 'next/link';
 import { inTime } from '@/core/job/in-time';
 import type { TakenReading } from '@/core/job/reading';
 import type { PlannedStep } from '@/core/startup/plan';
+import { GradeMark } from '../findings/grade-mark';
 import { useJob } from '../job/provider';
 import { jobQuery } from '../job/query';
-import { GradeMark } from '../startup/grade-mark';
 
 interface ProveAgainProps {
   /** The fix in words. */

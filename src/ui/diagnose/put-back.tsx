@@ -1,7 +1,7 @@
 'use client';
 
 import { PUT_BACK_ITEM } from '@/core/diagnosis/recorded-items';
-import { useSaveReading } from '../startup/use-save-reading';
+import { useSaveReading } from '../job/use-save-reading';
 import { usePutBack } from './use-put-back';
 
 /** What was changed for the night and must be restored before handover. */

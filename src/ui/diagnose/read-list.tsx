@@ -2,7 +2,7 @@
 
 import type { ReadLine } from '@/core/diagnosis/trouble';
 import { LocalizedDegrees } from '../degrees/degrees';
-import { useUndoReading } from '../startup/use-save-reading';
+import { useUndoReading } from '../job/use-save-reading';
 import { readWords } from './suspect-list';
 
 const WITHDRAWN = 'Misread; withdrawn while troubleshooting';

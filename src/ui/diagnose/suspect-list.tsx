@@ -1,8 +1,8 @@
 'use client';
 
 import Link from 'next/link';
+import { CAUSE_KINDS } from '@/core/causes/cause';
 import { CALLS } from '@/core/control/moment';
-import { CAUSE_KINDS } from '@/core/diagnosis/cause';
 import { suspectedParts, suspectedRung, suspectsQuery } from '@/core/diagnosis/suspected-parts';
 import type { DiagnosisView, ReadLine, ShownSuspect } from '@/core/diagnosis/trouble';
 import { LocalizedDegrees } from '../degrees/degrees';

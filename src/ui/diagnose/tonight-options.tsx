@@ -9,7 +9,7 @@ import { seenValue } from '@/core/job/reading';
 import { LocalizedDegrees } from '../degrees/degrees';
 import { NumberBox } from '../fields/number-box';
 import { useJob } from '../job/provider';
-import { useSaveReading } from '../startup/use-save-reading';
+import { useSaveReading } from '../job/use-save-reading';
 import type { AskTonight } from './use-diagnosis';
 
 const holdsWords = ({ holdsF, hoursTo45 }: TonightOption): string =>

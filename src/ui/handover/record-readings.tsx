@@ -1,6 +1,6 @@
 import type { HandoverRecord, RecordReading } from '@/core/handover/record';
+import { GradeMark } from '../findings/grade-mark';
 import { DateText } from '../kit/date-text';
-import { GradeMark } from '../startup/grade-mark';
 
 const ReadingLine = ({ reading }: { reading: RecordReading }) => {
   const { label, expected, read, isCorrected, grade, words, before } = reading;

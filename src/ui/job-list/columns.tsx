@@ -5,10 +5,10 @@ import { StickyNote, UserRound } from 'lucide-react';
 import Link from 'next/link';
 import type { Severity } from '@/core/job/finding';
 import { type JobSummary, STAGES } from '@/core/job-list/job-summary';
-import { useAtWork } from '@/ui/crew/at-work';
 import { LocalizedDegrees } from '@/ui/degrees/degrees';
 import { SeverityMark } from '@/ui/findings/severity-mark';
 import { DateText } from '@/ui/kit/date-text';
+import { useAtWork } from '@/ui/person/at-work';
 import { SmallRuler } from './small-ruler';
 
 export const JOB_LIST_FEATURES = tableFeatures({ rowSortingFeature });

@@ -4,7 +4,7 @@ import { Upload } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { v4 as uuid } from 'uuid';
 import { MAX_JOB_FILE_BYTES } from '@/core/formats/job-file-limit';
-import { FileButton } from '@/ui/fields/file-button';
+import { FileButton } from '@/ui/kit/file-button';
 import { toast } from '@/ui/kit/toast';
 import { call } from '@/ui/requests/api';
 

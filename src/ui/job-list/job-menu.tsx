@@ -3,8 +3,8 @@
 import { Archive, ArchiveRestore, Copy, GraduationCap, Smartphone, StickyNote, Trash2 } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import type { JobSummary } from '@/core/job-list/job-summary';
-import { useMay } from '@/ui/crew/at-work';
 import { type MenuChoice, MoreMenu } from '@/ui/kit/menu-button';
+import { useMay } from '@/ui/person/at-work';
 
 /** Actions on a job from the list. */
 export type Move = 'archive' | 'restore' | 'delete' | 'undelete';

@@ -2,9 +2,9 @@
 
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
+import { NOT_LOADED } from '../kit/lazy-popup';
 import { toast } from '../kit/toast';
 import { whenIdle } from '../loading/idle';
-import { NOT_LOADED } from '../loading/lazy-popup';
 import type { NewJobDialog, SampleChoice } from './new-job-dialog';
 
 export type { SampleChoice };

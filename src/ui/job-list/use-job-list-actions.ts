@@ -2,8 +2,8 @@
 
 import { useRouter } from 'next/navigation';
 import { v4 as uuid } from 'uuid';
-import type { JobBundle } from '@/core/job/job-bundle';
 import type { JobSummary } from '@/core/job-list/job-summary';
+import type { JobBundle } from '@/core/sync/job-bundle';
 import { toast } from '@/ui/kit/toast';
 import { saveBundle } from '@/ui/offline/device';
 import { setDeviceUser } from '@/ui/offline/device-user';

@@ -4,7 +4,7 @@ import { createContext, use, useEffect, useState } from 'react';
 import { useStore } from 'zustand';
 import type { Moment } from '@/core/control/moment';
 import type { StoredJob } from '@/core/job/stored-job';
-import { useAtWork, useMay } from '../crew/at-work';
+import { useAtWork, useMay } from '../person/at-work';
 import { restorePerson, usePerson } from '../person/person';
 import { jobQuery, PLACE_PARAMETERS } from './query';
 import type { JobState } from './state';

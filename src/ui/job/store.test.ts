@@ -204,7 +204,7 @@ describe('leaving the page during a save', () => {
     ]);
   });
 
-  test('resends the same save if it is not visible yet, and it is saved once', async () => {
+  test('sends again the same save if it is not visible yet, and it is saved once', async () => {
     const seen = server.job;
     await left('answer is lost');
     const after = open(seen);

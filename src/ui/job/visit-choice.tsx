@@ -2,8 +2,8 @@
 
 import { type Visit, VISIT_REASONS, type VisitReason } from '@/core/job/visit';
 import { visitsInTime } from '@/core/job/visits';
-import { PlainSelect } from '../fields/plain-select';
 import { timeWords } from '../kit/date-text';
+import { PlainSelect } from '../kit/plain-select';
 import { toast } from '../kit/toast';
 import { call, failedWords } from '../requests/api';
 import { useJob } from './provider';

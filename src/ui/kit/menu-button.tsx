@@ -1,7 +1,7 @@
 'use client';
 
 import { Ellipsis } from 'lucide-react';
-import { lazyPopup } from '../loading/lazy-popup';
+import { lazyPopup } from './lazy-popup';
 import type { MenuChoice, MenuProps } from './menu';
 
 export type { MenuChoice };

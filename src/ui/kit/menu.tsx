@@ -1,7 +1,7 @@
 'use client';
 
 import { DropdownMenu } from 'radix-ui';
-import type { OpenerProps } from '../loading/lazy-popup';
+import type { OpenerProps } from './lazy-popup';
 
 /** One action. */
 export interface MenuChoice {

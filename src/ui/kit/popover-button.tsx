@@ -1,6 +1,6 @@
 'use client';
 
-import { lazyPopup } from '../loading/lazy-popup';
+import { lazyPopup } from './lazy-popup';
 import type { PopoverProps } from './popover';
 
 /** A button that opens a popover. */

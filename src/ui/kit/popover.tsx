@@ -1,7 +1,7 @@
 'use client';
 
 import { Popover as Radix } from 'radix-ui';
-import type { OpenerProps } from '../loading/lazy-popup';
+import type { OpenerProps } from './lazy-popup';
 
 export interface PopoverProps extends OpenerProps {
   /** Name of its content, if different from the button's. */

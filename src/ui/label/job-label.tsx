@@ -2,9 +2,9 @@
 
 import { Printer } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import type { LabelFacts } from '@/core/formats/label-code';
-import { labelChanges } from '@/core/handover/label-changes';
-import { panelLabel } from '@/core/handover/panel-label';
+import { labelChanges } from '@/core/label/label-changes';
+import type { LabelFacts } from '@/core/label/label-code';
+import { panelLabel } from '@/core/label/panel-label';
 import { LocalizedDegrees } from '../degrees/degrees';
 import { useJob } from '../job/provider';
 import { shownVisit } from '../job/visits';

@@ -1,6 +1,6 @@
 'use client';
 
-import type { PanelLabel } from '@/core/handover/panel-label';
+import type { PanelLabel } from '@/core/label/panel-label';
 import { useDegrees } from '../degrees/degrees';
 import { Qr } from './qr';
 

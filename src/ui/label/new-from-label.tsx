@@ -3,8 +3,8 @@
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { v4 as uuid } from 'uuid';
-import { jobFromLabel, type LabelFacts } from '@/core/formats/label-code';
-import { panelLabel } from '@/core/handover/panel-label';
+import { jobFromLabel, type LabelFacts } from '@/core/label/label-code';
+import { panelLabel } from '@/core/label/panel-label';
 import { call, failedWords } from '../requests/api';
 import { LabelSheet } from './label-sheet';
 import { ScanLabel } from './scan-label';

@@ -2,8 +2,8 @@
 
 import { Camera } from 'lucide-react';
 import { useId, useState } from 'react';
-import { type LabelFacts, readLabelCode } from '@/core/formats/label-code';
-import { FileButton } from '../fields/file-button';
+import { type LabelFacts, readLabelCode } from '@/core/label/label-code';
+import { FileButton } from '../kit/file-button';
 import { codeInPicture } from './read-picture';
 
 const NO_CODE = 'No code found. Take the picture straight on, in good light, with the code filling the frame.';

@@ -9,8 +9,8 @@ import { CONTROLLER_ROLES, type ControllerRole, CONTROLLERS } from '@/core/job/c
 import { blankProfile, copyOfProfile, profileIdOf } from '@/core/setup/profiles/edit';
 import type { ControllerProfile } from '@/core/setup/profiles/profile';
 import type { StoredProfile } from '@/core/setup/profiles/stored-profile';
-import { FileButton } from '../fields/file-button';
 import { DateText } from '../kit/date-text';
+import { FileButton } from '../kit/file-button';
 import { HeaderWithBack } from '../kit/header-with-back';
 import { toast } from '../kit/toast';
 import { newProfileBody, saveProfileOffline } from '../offline/saved-profiles';

@@ -4,7 +4,7 @@ import { useEffect } from 'react';
 import { fitOf } from '@/core/instrument/fits';
 import { degreesText, isDegreeUnit, onScale, unitOn } from '@/core/units/degrees';
 import { useDegrees } from '../degrees/degrees';
-import type { ReadingDetails } from '../startup/use-save-reading';
+import type { ReadingDetails } from '../job/use-save-reading';
 import { useHeard } from './heard';
 import type { Heard, MeterSource } from './listening';
 import { type ProbesTo, useSendProbes } from './use-leads';

@@ -1,8 +1,8 @@
 import { toJobFile } from '@/core/formats/job-file';
-import { beginJob } from '@/core/job/begin-job';
 import { applyChanges, type FactChange, type FactPath, type JobDocument, renamed } from '@/core/job/document';
 import { copyName, jobName } from '@/core/job/job-name';
 import { NO_HISTORY } from '@/core/job/stored-job';
+import { beginJob } from '@/core/new-job/begin-job';
 import { newestBundle, saveBundle, savedBundle } from './device';
 import { deviceUser } from './device-user';
 import { type QueuedRequest, queueRequest } from './queued-requests';

@@ -2,8 +2,8 @@
 
 import { useCallback, useEffect, useState } from 'react';
 import { v4 as uuid } from 'uuid';
-import type { AtWork } from '@/core/access/at-work';
 import { may } from '@/core/access/may';
+import type { AtWork } from '@/core/instrument/at-work';
 import { toast } from '../kit/toast';
 import { restoreSafe } from '../storage/safe-storage';
 import { duplicateOffline } from './create-offline';

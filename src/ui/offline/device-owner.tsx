@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import type { AtWork } from '@/core/access/at-work';
+import type { AtWork } from '@/core/instrument/at-work';
 import { setActingUser } from '../requests/acting-user';
 import { restoreSafe } from '../storage/safe-storage';
 import { setDeviceUser } from './device-user';

@@ -1,4 +1,4 @@
-import type { AtWork } from '@/core/access/at-work';
+import type { AtWork } from '@/core/instrument/at-work';
 import { usePerson } from '../person/person';
 import { setActingUser } from '../requests/acting-user';
 import { claimDrafts } from '../storage/drafts';

@@ -1,8 +1,8 @@
 import type { DBSchema, IDBPDatabase } from 'idb';
 import type { WeatherHours } from '@/core/balance/year/stored-weather';
-import type { JobBundle } from '@/core/job/job-bundle';
 import { jobName } from '@/core/job/job-name';
 import type { StoredJob } from '@/core/job/stored-job';
+import type { JobBundle } from '@/core/sync/job-bundle';
 
 /** A job on this device. */
 interface OnDevice {

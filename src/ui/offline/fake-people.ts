@@ -1,5 +1,5 @@
-import type { AtWork } from '@/core/access/at-work';
 import { CREW_HEADER, PERSON_HEADER, SIGN_IN_FIRST, SOMEBODY_ELSE } from '@/core/access/entered-by';
+import type { AtWork } from '@/core/instrument/at-work';
 import { call } from '../requests/api';
 import { loadDrafts, saveDraft } from '../storage/drafts';
 import { memoryStorage } from '../storage/memory-storage';

@@ -1,10 +1,10 @@
 'use client';
 
 import { Download, RotateCw, Send, Upload } from 'lucide-react';
-import type { AtWork } from '@/core/access/at-work';
 import { may } from '@/core/access/may';
-import { FileButton } from '../fields/file-button';
+import type { AtWork } from '@/core/instrument/at-work';
 import { download } from '../kit/download';
+import { FileButton } from '../kit/file-button';
 import { toast } from '../kit/toast';
 import { dropRequest, othersRequests, type QueuedRequest, takeOverRequests } from './queued-requests';
 import { takeOverHere, takeWaitingFile, type Waiting, waitingFile } from './waiting';

@@ -1,7 +1,7 @@
 'use client';
 
 import type { ServiceLoad, ServiceState } from '@/core/service/service-load';
-import { GradeMark } from '../startup/grade-mark';
+import { GradeMark } from '../findings/grade-mark';
 
 const grade = ({ isCarried }: ServiceState) => {
   if (isCarried === null) return 'open';

@@ -1,5 +1,5 @@
 import { CONTROLLER_ROLES, CONTROLLERS } from '@/core/job/controllers';
-import { PageTabs } from '../kit/page-tabs';
+import { PageTabs } from '../job/page-tabs';
 
 const TABS = [
   { path: 'talk', label: 'Talk' },

@@ -1,8 +1,8 @@
 'use client';
 
 import { useId } from 'react';
-import type { DayPick } from '@/core/simulation/day-picks';
-import type { TypedDay } from '@/core/simulation/typed-weather';
+import type { DayPick } from '@/core/simulation/weather/day-picks';
+import type { TypedDay } from '@/core/simulation/weather/typed-weather';
 import { LocalizedDegrees, useDegrees } from '../degrees/degrees';
 import { ChoiceBox } from '../fields/choice-box';
 import { NumberBox } from '../fields/number-box';

@@ -1,8 +1,8 @@
 import { backupOf } from '@/core/job/backup';
 import type { Facts } from '@/core/job/document';
 import { clockAt, dayAt } from '@/core/simulation/clock';
-import { energyBySpan } from '@/core/simulation/energy-by-span';
-import type { SimulatedDay } from '@/core/simulation/simulated-days';
+import { energyBySpan } from '@/core/simulation/day/energy-by-span';
+import type { SimulatedDay } from '@/core/simulation/day/simulated-days';
 import { FUEL_UNIT } from '@/core/units/constants';
 import { Scroller } from '../kit/scroller';
 

@@ -3,7 +3,7 @@
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import type { Backup } from '@/core/job/backup';
-import type { DayEvent, EventSource } from '@/core/simulation/day-events';
+import type { DayEvent, EventSource } from '@/core/simulation/day/day-events';
 import { LocalizedDegrees } from '../degrees/degrees';
 import { SOURCE_COLOR } from '../theme/source-colors';
 import { useCursor } from './cursor';

@@ -2,7 +2,7 @@
 
 import { ChevronLeft, ChevronRight, Pause, Play, SkipBack, SkipForward } from 'lucide-react';
 import { useEffect } from 'react';
-import type { DayEvent } from '@/core/simulation/day-events';
+import type { DayEvent } from '@/core/simulation/day/day-events';
 import { useCursor } from './cursor';
 import { nearEvent } from './strip';
 

@@ -1,9 +1,9 @@
 'use client';
 
 import { useMemo } from 'react';
-import type { DayRun } from '@/core/simulation/day';
-import { stripLine } from '@/core/simulation/strip-lines';
-import { tickAt } from '@/core/simulation/ticks';
+import type { DayRun } from '@/core/simulation/day/day';
+import { stripLine } from '@/core/simulation/day/strip-lines';
+import { tickAt } from '@/core/simulation/day/ticks';
 import { useDegrees } from '../degrees/degrees';
 import { useCursor } from './cursor';
 import { curveFigure, curveText, type StripRow } from './strip-rows';

@@ -1,6 +1,6 @@
 import { memo, useMemo } from 'react';
-import type { DayTrace } from '@/core/simulation/day';
-import { type StripLine, stripLine } from '@/core/simulation/strip-lines';
+import type { DayTrace } from '@/core/simulation/day/day';
+import { type StripLine, stripLine } from '@/core/simulation/day/strip-lines';
 import type { CurveRow } from './strip-rows';
 
 /** Maximum points of a line: more than a screen is wide. */

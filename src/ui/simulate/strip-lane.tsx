@@ -1,6 +1,6 @@
 import { memo, useMemo } from 'react';
-import type { DayTrace } from '@/core/simulation/day';
-import { stripSpells } from '@/core/simulation/strip-lines';
+import type { DayTrace } from '@/core/simulation/day/day';
+import { stripSpells } from '@/core/simulation/day/strip-lines';
 import type { LaneRow } from './strip-rows';
 
 /** Segments closer than this share of the strip are merged. */

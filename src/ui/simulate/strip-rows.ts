@@ -1,7 +1,7 @@
 import { backupOf } from '@/core/job/backup';
 import type { Facts } from '@/core/job/document';
 import { kitRows } from '@/core/job/kit-rows';
-import type { DayTrace } from '@/core/simulation/day';
+import type { DayTrace } from '@/core/simulation/day/day';
 import { apartOnScale, type Degrees } from '@/core/units/degrees';
 import { SOURCE_COLOR } from '../theme/source-colors';
 

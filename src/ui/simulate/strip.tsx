@@ -2,9 +2,9 @@
 
 import { type KeyboardEvent, type PointerEvent, useMemo, useRef } from 'react';
 import { clockAt, DAY_MIN, dayAt } from '@/core/simulation/clock';
-import type { DayRun } from '@/core/simulation/day';
-import type { DayEvent } from '@/core/simulation/day-events';
-import { tickAt, tickCount } from '@/core/simulation/ticks';
+import type { DayRun } from '@/core/simulation/day/day';
+import type { DayEvent } from '@/core/simulation/day/day-events';
+import { tickAt, tickCount } from '@/core/simulation/day/ticks';
 import { useDegrees } from '../degrees/degrees';
 import { useNarrow } from '../kit/screen';
 import { useCursor } from './cursor';

@@ -2,9 +2,9 @@
 
 import { useSearchParams } from 'next/navigation';
 import { useCallback, useState } from 'react';
-import type { DayPick } from '@/core/simulation/day-picks';
-import { type TypedDay, typedWeather } from '@/core/simulation/typed-weather';
-import type { HourlyWeather } from '@/core/simulation/weather';
+import type { DayPick } from '@/core/simulation/weather/day-picks';
+import { type TypedDay, typedWeather } from '@/core/simulation/weather/typed-weather';
+import type { HourlyWeather } from '@/core/simulation/weather/weather';
 import { useJob } from '../job/provider';
 
 /** The displayed day: picked by character, a date, or typed. */

@@ -1,8 +1,8 @@
 'use client';
 
 import { useMemo } from 'react';
-import type { DaySpan } from '@/core/simulation/simulated-days';
-import type { HourlyWeather } from '@/core/simulation/weather';
+import type { DaySpan } from '@/core/simulation/day/simulated-days';
+import type { HourlyWeather } from '@/core/simulation/weather/weather';
 import type { DayAnswer, SentJob } from '@/workers/day.worker';
 import { type StartWork, useLongWork } from '../loading/use-long-work';
 import { startDayWorker } from './day-worker';

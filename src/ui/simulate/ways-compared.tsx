@@ -1,6 +1,6 @@
 'use client';
 
-import type { SimulatedDay } from '@/core/simulation/simulated-days';
+import type { SimulatedDay } from '@/core/simulation/day/simulated-days';
 import { FUEL_UNIT } from '@/core/units/constants';
 import { apartOnScale, type Degrees } from '@/core/units/degrees';
 import { LocalizedDegrees, useDegrees } from '../degrees/degrees';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import type { Variant } from '@/core/simulation/variant';
+import type { Variant } from '@/core/simulation/day/variant';
 import { LocalizedDegrees } from '../degrees/degrees';
 import { DialogClose, DialogFrame } from '../kit/dialog-frame';
 

@@ -2,8 +2,8 @@
 
 import { waitingWords } from '@/core/job/countersign';
 import type { Reading } from '@/core/job/reading';
-import { useAtWork, useMay } from '../crew/at-work';
 import { useJob } from '../job/provider';
+import { useAtWork, useMay } from '../person/at-work';
 
 /** An apprentice's readings that need a countersignature; a technician signs for the displayed step, or for all. */
 export const Countersign = ({ waiting, keys }: { waiting: readonly Reading[]; keys: readonly string[] }) => {

@@ -2,7 +2,7 @@
 
 import type { PlannedItem } from '@/core/startup/planned';
 import { ReasonDialog } from '../findings/reason-dialog';
-import { useSaveReading, useUndoReading } from './use-save-reading';
+import { useSaveReading, useUndoReading } from '../job/use-save-reading';
 
 /** Common reasons for not measuring. */
 const NOT_MEASURED = [

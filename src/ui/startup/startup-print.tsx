@@ -1,14 +1,14 @@
 'use client';
 
 import { jobName } from '@/core/job/job-name';
-import { CAUTIONS } from '@/core/startup/cautions';
+import { CAUTIONS } from '@/core/safety/cautions';
 import type { PlannedItem, PlannedStep } from '@/core/startup/plan';
 import { isDegreeUnit, unitOn } from '@/core/units/degrees';
 import { roundTo } from '@/core/units/round';
 import { useDegrees } from '../degrees/degrees';
+import { GradeMark } from '../findings/grade-mark';
 import { useJob } from '../job/provider';
 import { usePrinting } from '../kit/use-printing';
-import { GradeMark } from './grade-mark';
 
 const PrintedItem = ({ planned: { item, expected, reading, leftOut, verdict } }: { planned: PlannedItem }) => {
   const { scale, say, figure } = useDegrees();

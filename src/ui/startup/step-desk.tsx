@@ -2,13 +2,13 @@
 
 import { ChevronLeft, ChevronRight } from 'lucide-react';
 import { useRef } from 'react';
-import { CAUTIONS } from '@/core/startup/cautions';
+import { CAUTIONS } from '@/core/safety/cautions';
 import { startupAnswer } from '@/core/startup/startup-answer';
 import { LocalizedDegrees } from '../degrees/degrees';
 import { PageAnswer } from '../findings/page-answer';
+import { PersonLine } from '../job/person-line';
 import { VisitLine } from '../job/visit-line';
 import { ListenButton } from '../meter/listen-button';
-import { PersonLine } from '../person/person-line';
 import { Cautions } from '../stop-work/cautions';
 import { StopBanner } from '../stop-work/stop-banner';
 import { CallBar } from './call-bar';

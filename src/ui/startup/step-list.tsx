@@ -3,7 +3,7 @@
 import { STARTUP_PLACES } from '@/core/startup/item-place';
 import { type PlannedStep, stepGrade, tally } from '@/core/startup/plan';
 import type { Route } from '@/core/startup/route';
-import { GradeMark } from './grade-mark';
+import { GradeMark } from '../findings/grade-mark';
 import type { RouteChoice } from './use-route';
 
 /** Number of readings by verdict. */

@@ -2,10 +2,11 @@
 
 import { ChevronDown } from 'lucide-react';
 import { useState } from 'react';
-import { CAUTIONS } from '@/core/startup/cautions';
+import { CAUTIONS } from '@/core/safety/cautions';
 import { type PlannedStep, stepGrade } from '@/core/startup/plan';
 import { startupAnswer } from '@/core/startup/startup-answer';
 import { LocalizedDegrees } from '../degrees/degrees';
+import { GradeMark } from '../findings/grade-mark';
 import { PageAnswer } from '../findings/page-answer';
 import { useJob } from '../job/provider';
 import { VisitLine } from '../job/visit-line';
@@ -14,7 +15,6 @@ import { CautionSign } from '../stop-work/cautions';
 import { StopBanner } from '../stop-work/stop-banner';
 import { CallBar } from './call-bar';
 import { CountersignLine } from './countersign-line';
-import { GradeMark } from './grade-mark';
 import { OneReading } from './one-reading';
 import { SimulatedLine } from './simulated-line';
 import { StepBasics } from './step-ground';

@@ -1,9 +1,9 @@
 'use client';
 
+import { PersonLine } from '../job/person-line';
 import { VisitLine } from '../job/visit-line';
 import { DialogClose, DialogFrame } from '../kit/dialog-frame';
 import { ListenButton } from '../meter/listen-button';
-import { PersonLine } from '../person/person-line';
 import { ListLine } from './list-line';
 import { placesOf, StepList, TallyLine } from './step-list';
 import type { RouteChoice } from './use-route';

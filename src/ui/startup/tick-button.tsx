@@ -2,7 +2,7 @@
 
 import { seenValue } from '@/core/job/reading';
 import type { PlannedItem } from '@/core/startup/planned';
-import { GradeMark } from './grade-mark';
+import { GradeMark } from '../findings/grade-mark';
 import { useItem } from './use-item';
 
 /** Number of completed stages of a task; one more than all when it is done. */

@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import type { ReadingValue } from '@/core/job/reading';
 import type { PlannedItem } from '@/core/startup/planned';
-import { type ReadingDetails, useSaveReading } from './use-save-reading';
+import { type ReadingDetails, useSaveReading } from '../job/use-save-reading';
 
 /** Arrow-key steps, and accepted values, by unit. */
 const STEPS: Record<string, number> = {

@@ -4,9 +4,9 @@ import type { Item, Verdict } from '@/core/startup/step';
 import { unitSlip } from '@/core/startup/unit-slip';
 import { isDegreeUnit } from '@/core/units/degrees';
 import { LocalizedDegrees, useDegrees } from '../degrees/degrees';
+import { GradeMark } from '../findings/grade-mark';
 import { useJob } from '../job/provider';
 import { jobQuery } from '../job/query';
-import { GradeMark } from './grade-mark';
 
 const WASH = { fail: 'bg-fail-wash px-2 py-1', warn: 'bg-warn-wash px-2 py-1', pass: '', noted: '' } as const;
 

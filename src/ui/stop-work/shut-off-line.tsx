@@ -1,8 +1,8 @@
 'use client';
 
 import { ACKNOWLEDGED_ITEM, TAGGED_ITEM } from '@/core/startup/shut-off';
-import { useAtWork } from '../crew/at-work';
-import { useSaveReading } from '../startup/use-save-reading';
+import { useSaveReading } from '../job/use-save-reading';
+import { useAtWork } from '../person/at-work';
 import { useStops } from './use-stops';
 
 /** Signing a job with a stop: shut off and tagged, then acknowledged by a crew lead. */

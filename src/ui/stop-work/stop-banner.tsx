@@ -1,7 +1,7 @@
 'use client';
 
 import { OctagonX } from 'lucide-react';
-import { CLEARED_BY, type StopId, STOPS } from '@/core/stop-work/stops';
+import { CLEARED_BY, type StopId, STOPS } from '@/core/safety/stops';
 import { useStops } from './use-stops';
 
 const StopLines = ({ stop }: { stop: StopId }) => {

@@ -1,7 +1,7 @@
 'use client';
 
 import { memo } from 'react';
-import { CAUTIONS } from '@/core/startup/cautions';
+import { CAUTIONS } from '@/core/safety/cautions';
 import { PlannedItems } from './planned-items';
 
 const SHOWN = /^(strip-volts|amps-\d|return|supply)$/;

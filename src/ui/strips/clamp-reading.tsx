@@ -9,8 +9,8 @@ import { voltsMeaning } from '@/core/strips/volts-meaning';
 import { LocalizedDegrees } from '../degrees/degrees';
 import { NumberBox } from '../fields/number-box';
 import { useJob } from '../job/provider';
+import { useSaveReading } from '../job/use-save-reading';
 import { UseReadingButton } from '../meter/use-reading-button';
-import { useSaveReading } from '../startup/use-save-reading';
 
 const KIND_WORDS = {
   sound: 'Good',

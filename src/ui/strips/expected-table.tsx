@@ -1,18 +1,19 @@
 'use client';
 
 import { memo } from 'react';
+import { jobBanks } from '@/core/job/banks';
 import { kitRows } from '@/core/job/kit-rows';
 import { observedNow } from '@/core/model/observable';
 import { handsOut, supplyStates } from '@/core/startup/energy';
 import type { PlannedItem } from '@/core/startup/planned';
 import { plannedOhms } from '@/core/startup/steps/element-ohms';
-import { jobBanks, jobKit } from '@/core/strips/from-job';
+import { jobKit } from '@/core/strips/from-job';
 import { ohmsItem } from '@/core/strips/measured';
 import { LocalizedDegrees } from '../degrees/degrees';
 import { NumberBox } from '../fields/number-box';
+import { GradeMark } from '../findings/grade-mark';
 import { useJob } from '../job/provider';
-import { GradeMark } from '../startup/grade-mark';
-import { useSaveReading } from '../startup/use-save-reading';
+import { useSaveReading } from '../job/use-save-reading';
 
 const OhmsField = ({ element, planned }: { element: number; planned: PlannedItem }) => {
   const keep = useSaveReading(ohmsItem(element));

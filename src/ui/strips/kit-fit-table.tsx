@@ -5,9 +5,9 @@ import { memo } from 'react';
 import { balanceAt } from '@/core/balance/from-job';
 import { kitFit } from '@/core/strips/belongs';
 import { useDegrees } from '../degrees/degrees';
+import { GradeMark } from '../findings/grade-mark';
 import { useJob } from '../job/provider';
 import { useDebouncedMoment } from '../job/use-debounced-moment';
-import { GradeMark } from '../startup/grade-mark';
 
 const Judged = ({
   is,

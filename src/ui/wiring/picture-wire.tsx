@@ -3,7 +3,7 @@
 import type { DrawnEnd, DrawnWire } from '@/core/wiring/drawing';
 import { pathText } from '@/core/wiring/drawing';
 import { colorName } from '@/core/wiring/harness';
-import { INSULATION } from './wire-colors';
+import { INSULATION } from '../theme/wire-colors';
 
 interface WireProps {
   readonly wire: DrawnWire;

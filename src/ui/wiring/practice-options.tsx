@@ -2,7 +2,7 @@
 
 import { useMemo } from 'react';
 import type { Moment } from '@/core/control/moment';
-import { choicesOf, methodsHere } from '@/core/wiring/choices';
+import { choicesOf, methodsHere } from '@/core/model/choices';
 import { LocalizedDegrees } from '../degrees/degrees';
 import { useJob } from '../job/provider';
 

@@ -5,8 +5,8 @@ import { useRef } from 'react';
 import type { WireEnd } from '@/core/wiring/as-found';
 import type { DrawnEnd, DrawnWire } from '@/core/wiring/drawing';
 import { colorName, refWords, type WireId } from '@/core/wiring/harness';
+import { INSULATION } from '../theme/wire-colors';
 import { terminalUnder } from './terminal-under';
-import { INSULATION } from './wire-colors';
 
 /** A lifted end of a conductor, to land elsewhere. */
 export interface Lifted {

@@ -1,11 +1,11 @@
 import { documentOf } from '@/core/formats/job-file';
 import { sampleFile } from '@/core/formats/sample-file';
-import { beginJob } from '@/core/job/begin-job';
 import { type FactChange, type JobDocument, renamed } from '@/core/job/document';
 import { isId } from '@/core/job/id-schema';
 import { copyName } from '@/core/job/job-name';
 import { NO_HISTORY } from '@/core/job/stored-job';
 import { queryFromAddress } from '@/core/job-list/job-list-query';
+import { beginJob } from '@/core/new-job/begin-job';
 import { SAMPLES } from '@/core/samples';
 import type { CrewScope } from '@/server/crew';
 import { type Asking, missing, refuse, route } from '@/server/http/respond';

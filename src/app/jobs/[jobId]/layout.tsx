@@ -9,9 +9,9 @@ import { signedIn } from '@/server/access/signed-in';
 import { atWork } from '@/server/job-bundle';
 import { noteOf } from '@/server/repositories/company';
 import { getJob } from '@/server/repositories/jobs';
-import { JobFrame } from '@/ui/job/frame';
 import { READ_COOKIE, readPlaces } from '@/ui/job/read-cookie';
 import { RULER_COOKIE } from '@/ui/ruler/cookie';
+import { JobFrame } from '@/ui/shell/frame';
 
 interface Props {
   readonly params: Promise<{ jobId: string }>;

@@ -1,6 +1,6 @@
 import { backupOf } from '../../job/backup';
 import type { Facts } from '../../job/document';
-import { banksWithCompressor } from '../../strips/held-bank';
+import { banksWithCompressor } from '../../job/interlocked-bank';
 import { sum } from '../../units/sum';
 import { balanceInput } from '../from-job';
 import { jobHeatPump, jobLowStage } from '../job-heat-pump';

@@ -1,7 +1,7 @@
 import { mixed, number } from 'yup';
 import { plainText } from '../../border/schema';
-import { YEAR_HOURS } from '../../formats/weather/weather-read';
 import { idSchema } from '../../job/id-schema';
+import { YEAR_HOURS } from './year-hours';
 
 /**
  * A value for each hour, within bounds. Checked in one loop: a schema per value would take a hundred times as long and

@@ -1,17 +1,10 @@
+import { heatInputs, reachableBanks } from '../../job/banks';
 import type { Facts } from '../../job/document';
-import { kitRows } from '../../job/kit-rows';
 import { blowerRelay, dehumidifyInput, heatBlowerRelay } from '../board/blower';
 import { indoorStrip } from '../board/indoor-strip';
 import { boardSupply } from '../board/transformer';
 import { type Coil, type Device, device } from '../device';
 import { bankCoilId } from '../ids';
-
-/** The heat inputs of a board, in order. */
-export const heatInputs = ({ airHandler }: Facts): readonly string[] => airHandler.wInputs.split('+');
-
-/** Banks of the kit that a heat input can turn on, in order. */
-export const reachableBanks = (facts: Facts): readonly number[] =>
-  [...new Set(kitRows(facts).map(({ bank }) => bank))].filter((bank) => bank <= heatInputs(facts).length).sort();
 
 const SWITCH_WORDS = { sequencer: 'Sequencer', relay: 'Relay', contactor: 'Contactor' } as const;
 

@@ -1,5 +1,5 @@
+import { reachableBanks } from '../../job/banks';
 import type { Facts } from '../../job/document';
-import { reachableBanks } from '../air-handler';
 import { type Contact, type Device, device } from '../device';
 
 /** A control relay's coil, VA. Our judgment. */

@@ -1,5 +1,5 @@
+import { heatInputs } from '../../job/banks';
 import type { Facts } from '../../job/document';
-import { heatInputs } from '../air-handler';
 import { blowerRelay, dehumidifyInput, heatBlowerRelay } from '../board/blower';
 import { indoorStrip } from '../board/indoor-strip';
 import { boardSupply, transformerOf } from '../board/transformer';

@@ -1,6 +1,7 @@
 import { backupOf } from '../../job/backup';
+import { reachableBanks } from '../../job/banks';
 import type { Facts } from '../../job/document';
-import { airHandler, reachableBanks } from '../air-handler';
+import { airHandler } from '../air-handler';
 import { compressorMarks } from '../board/indoor-strip';
 import { type Coil, type Contact, type Device, device } from '../device';
 import { furnace, furnaceInputs } from '../furnace';

@@ -1,6 +1,6 @@
+import type { Cause } from '../../causes/cause';
 import type { Facts } from '../../job/document';
 import type { Harness } from '../../wiring/harness';
-import type { Cause } from '../cause';
 import type { Probe } from '../probe';
 import { looks } from './looks';
 import { readings } from './readings';

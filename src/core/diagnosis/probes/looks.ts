@@ -1,3 +1,4 @@
+import type { Cause } from '../../causes/cause';
 import type { CallId } from '../../control/moment';
 import { indoorId, outdoorId } from '../../devices';
 import type { Spot } from '../../devices/device';
@@ -5,8 +6,7 @@ import { backupOf } from '../../job/backup';
 import type { Facts } from '../../job/document';
 import { observationKey } from '../../model/observable';
 import { SEEN, type SeenId, seenWords, SETTING_WORDS } from '../../model/seen';
-import type { CautionId } from '../../startup/cautions';
-import type { Cause } from '../cause';
+import type { CautionId } from '../../safety/cautions';
 import type { Probe, ProbeKind } from '../probe';
 
 const choicesOf = (words: Readonly<Record<string, string>>) =>

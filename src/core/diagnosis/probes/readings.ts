@@ -5,7 +5,7 @@ import type { Facts } from '../../job/document';
 import { kitRows } from '../../job/kit-rows';
 import { type Observation, observationKey } from '../../model/observable';
 import { MANIFOLD_IN_WC } from '../../model/predict';
-import type { CautionId } from '../../startup/cautions';
+import type { CautionId } from '../../safety/cautions';
 import { probePlaces, staticCall } from '../../startup/static-item';
 import { ladder } from '../../strips/ladder';
 import type { Probe, ProbeKind } from '../probe';

@@ -1,7 +1,7 @@
 import { object } from 'yup';
 import { type Parsed, parseWith } from '../../border/parse';
 import { bounded, positive } from '../../border/schema';
-import { type FrostGrowth, frostGrowth } from '../../simulation/frost';
+import { type FrostGrowth, frostGrowth } from '../../simulation/outdoors/frost';
 
 const schema = object({
   outdoorF: bounded(-100, 150, '°F').required('must be given, °F'),

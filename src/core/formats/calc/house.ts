@@ -1,7 +1,7 @@
 import { object } from 'yup';
 import { type Parsed, parseWith } from '../../border/parse';
 import { bounded, positive } from '../../border/schema';
-import { houseStepper } from '../../simulation/house';
+import { houseStepper } from '../../simulation/house/house';
 import { seriesAt, seriesOf, tickCount, tickLength } from './series';
 
 const temperatureF = () => bounded(-200, 250, '°F').required('must be given, °F');

@@ -1,6 +1,7 @@
+import { YEAR_HOURS } from '../../balance/year/year-hours';
 import { cutText } from '../../border/text';
 import { hourOfYear } from './hour-of-year';
-import { hourFigure, type WeatherOptions, type WeatherRead, wrong, YEAR_HOURS, yearOfValues } from './weather-read';
+import { hourFigure, type WeatherOptions, type WeatherRead, wrong, yearOfValues } from './weather-read';
 
 const HEADER_LINES = 8;
 const DRY_BULB = 6;

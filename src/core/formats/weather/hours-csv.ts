@@ -1,4 +1,5 @@
 import Papa from 'papaparse';
+import { YEAR_HOURS } from '../../balance/year/year-hours';
 import { hasTooManyQuotes, TOO_MANY_QUOTES } from '../csv-guard';
 import { hourOfYear } from './hour-of-year';
 import {
@@ -7,7 +8,6 @@ import {
   type WeatherRead,
   type WeatherScale,
   wrong,
-  YEAR_HOURS,
   yearOfValues,
 } from './weather-read';
 

@@ -1,6 +1,3 @@
-/** Hours of a common year, and of a leap year. */
-export const YEAR_HOURS = [8760, 8784] as const;
-
 /** Maximum size of a weather file, characters. */
 export const MAX_WEATHER_FILE_CHARS = 6_000_000;
 

@@ -1,6 +1,6 @@
 import { backupOutputs } from '../../control/outputs';
-import { reachableBanks } from '../../devices/air-handler';
 import { backupOf } from '../../job/backup';
+import { reachableBanks } from '../../job/banks';
 import type { Facts } from '../../job/document';
 import { kitRows } from '../../job/kit-rows';
 import { choiceSetting, ON_OFF, type Setting, worked } from '../setting';

@@ -1,7 +1,8 @@
+import { jobBanks } from '../../job/banks';
+import { interlockedBank } from '../../job/interlocked-bank';
 import { kitRows } from '../../job/kit-rows';
 import { elementAmps } from '../../strips/element';
-import { jobBanks, jobElements } from '../../strips/from-job';
-import { interlockedBank } from '../../strips/held-bank';
+import { jobElements } from '../../strips/from-job';
 import { KIT_OVER, KIT_SHORT } from '../../strips/tolerance';
 import { roundTo } from '../../units/round';
 import { bankGroups } from '../../wiring/plan/bank-groups';

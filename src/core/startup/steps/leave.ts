@@ -1,6 +1,6 @@
 import { backupOf } from '../../job/backup';
 import { kitRows } from '../../job/kit-rows';
-import { supplyCaution } from '../cautions';
+import { supplyCaution } from '../../safety/cautions';
 import type { StartupStep } from '../step';
 import { tick } from '../tick';
 

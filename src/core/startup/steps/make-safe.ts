@@ -1,6 +1,6 @@
 import type { Facts } from '../../job/document';
 import { kitRows } from '../../job/kit-rows';
-import { supplyCaution } from '../cautions';
+import { supplyCaution } from '../../safety/cautions';
 import { suppliesOf } from '../energy';
 import type { Item, StartupStep } from '../step';
 import { tick, verifyDead } from '../tick';

@@ -1,8 +1,8 @@
 import { outdoorThermostatOf } from '../../control/outdoor-thermostats';
 import { backupOutputs } from '../../control/outputs';
-import { reachableBanks } from '../../devices/air-handler';
+import { reachableBanks } from '../../job/banks';
 import type { Facts } from '../../job/document';
-import { interlockedBank } from '../../strips/held-bank';
+import { interlockedBank } from '../../job/interlocked-bank';
 
 /** Banks called together: by one output, through one outdoor thermostat or none. */
 export interface BankGroup {

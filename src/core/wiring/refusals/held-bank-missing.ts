@@ -1,7 +1,7 @@
 import { backupOf } from '../../job/backup';
 import type { Facts } from '../../job/document';
 import type { Rule } from '../../job/finding';
-import { interlockedBank } from '../../strips/held-bank';
+import { interlockedBank } from '../../job/interlocked-bank';
 
 export const heldBankMissing: Rule<Facts> = {
   id: 'held-bank-missing',

@@ -1,6 +1,6 @@
 import { backupOutputs } from '../../control/outputs';
-import { reachableBanks } from '../../devices/air-handler';
 import { backupOf } from '../../job/backup';
+import { reachableBanks } from '../../job/banks';
 import type { WiringRule } from './subject';
 
 export const backupCalled: WiringRule = {

@@ -1,6 +1,6 @@
 import { CALLS } from '../../control/moment';
 import { bankCoilId, COMPRESSOR_COIL } from '../../devices/ids';
-import { interlockedBank } from '../../strips/held-bank';
+import { interlockedBank } from '../../job/interlocked-bank';
 import type { WiringRule } from './subject';
 
 export const bankHeldOut: WiringRule = {

@@ -1,5 +1,5 @@
-import { reachableBanks } from '../../devices/air-handler';
 import { backupOf } from '../../job/backup';
+import { reachableBanks } from '../../job/banks';
 import type { WiringRule } from './subject';
 
 export const defrostOutput: WiringRule = {

@@ -1,7 +1,7 @@
 import { backupOutputs } from '../../control/outputs';
-import { reachableBanks } from '../../devices/air-handler';
 import { bankCoilId, type CoilId, COMPRESSOR_COIL, FURNACE_COIL } from '../../devices/ids';
 import { backupOf } from '../../job/backup';
+import { reachableBanks } from '../../job/banks';
 import type { Facts } from '../../job/document';
 import type { Found } from '../../job/finding';
 import { allCoils, type StatesByCall } from '../behavior';

@@ -1,4 +1,4 @@
-import { heatInputs } from '../../devices/air-handler';
+import { heatInputs } from '../../job/banks';
 import { kitRows } from '../../job/kit-rows';
 import type { WiringRule } from './subject';
 

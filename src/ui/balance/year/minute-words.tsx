@@ -1,5 +1,5 @@
-import type { MinuteReason } from '@/core/simulation/minute-reasons';
-import type { MinutePlan } from '@/core/simulation/minute-ways';
+import type { MinuteReason } from '@/core/simulation/year/minute-reasons';
+import type { MinutePlan } from '@/core/simulation/year/minute-ways';
 import { LocalizedDegrees } from '../../degrees/degrees';
 
 const dollars = (value: number) => `$${Math.round(Math.abs(value)).toLocaleString('en-US')}`;

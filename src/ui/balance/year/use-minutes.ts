@@ -3,9 +3,9 @@
 import { proxy } from 'comlink';
 import { useMemo } from 'react';
 import type { LockoutPlan } from '@/core/setup/ways/way';
-import type { MinuteReason } from '@/core/simulation/minute-reasons';
-import type { MinutePlan } from '@/core/simulation/minute-ways';
-import type { HourlyWeather } from '@/core/simulation/weather';
+import type { HourlyWeather } from '@/core/simulation/weather/weather';
+import type { MinuteReason } from '@/core/simulation/year/minute-reasons';
+import type { MinutePlan } from '@/core/simulation/year/minute-ways';
 import type { SentJob } from '@/workers/day.worker';
 import { type StartWork, useLongWork } from '../../loading/use-long-work';
 import { startDayWorker } from '../../simulate/day-worker';

@@ -6,13 +6,13 @@ import { useState } from 'react';
 import { v4 as uuid } from 'uuid';
 import type { StoredWeather } from '@/core/balance/year/stored-weather';
 import type { WeatherOptions, WeatherRead } from '@/core/formats/weather/weather-read';
-import { useAtWork } from '../../crew/at-work';
-import { FileButton } from '../../fields/file-button';
+import { FileButton } from '../../kit/file-button';
+import { Progress } from '../../kit/progress';
 import { toast } from '../../kit/toast';
 import { saveYearOffline } from '../../offline/years';
+import { useAtWork } from '../../person/at-work';
 import { usePerson } from '../../person/person';
 import { call } from '../../requests/api';
-import { Progress } from './progress';
 import { startYearWorker } from './year-worker';
 
 type Given = { readonly file: string; readonly text: string; readonly options: WeatherOptions };

@@ -5,7 +5,7 @@ import type { MeterUnit } from '@/core/instrument/shown';
 import { type ProbePlacement, simulatedMeterShows } from '@/core/instrument/stand-in';
 import { RadioButtons } from '@/ui/fields/radio-buttons';
 import { NumberBox } from '../../fields/number-box';
-import { PlainSelect } from '../../fields/plain-select';
+import { PlainSelect } from '../../kit/plain-select';
 import { type House, useHouse } from './use-house';
 import { useSending } from './use-radio';
 

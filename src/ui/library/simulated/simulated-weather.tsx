@@ -2,11 +2,11 @@
 
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { CLIMATES } from '@/core/balance/year/climates';
-import { outdoorShows } from '@/core/instrument/outdoor-sensor';
 import { clockAt } from '@/core/simulation/clock';
-import { weatherFrom } from '@/core/simulation/weather';
+import { outdoorShows } from '@/core/simulation/weather/outdoor-sensor';
+import { weatherFrom } from '@/core/simulation/weather/weather';
 import { useDegrees } from '../../degrees/degrees';
-import { PlainSelect } from '../../fields/plain-select';
+import { PlainSelect } from '../../kit/plain-select';
 import { dateText } from '../../weather/day-of-year';
 import { useSending } from './use-radio';
 

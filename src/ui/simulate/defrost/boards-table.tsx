@@ -1,4 +1,4 @@
-import type { BoardMonth } from '@/core/simulation/board-months';
+import type { BoardMonth } from '@/core/simulation/day/board-months';
 import { LocalizedDegrees } from '../../degrees/degrees';
 import { Scroller } from '../../kit/scroller';
 

@@ -2,15 +2,15 @@
 
 import { useMemo, useState } from 'react';
 import type { StoredWeather } from '@/core/balance/year/stored-weather';
-import { boardAdvice, boardWords } from '@/core/simulation/board-words';
-import { dayPicks } from '@/core/simulation/day-picks';
-import { BOARD_VARIANTS, FROST_VARIANTS } from '@/core/simulation/variant';
-import type { HourlyWeather } from '@/core/simulation/weather';
-import { Progress } from '../../balance/year/progress';
+import { boardAdvice, boardWords } from '@/core/simulation/day/board-words';
+import { BOARD_VARIANTS, FROST_VARIANTS } from '@/core/simulation/day/variant';
+import { dayPicks } from '@/core/simulation/weather/day-picks';
+import type { HourlyWeather } from '@/core/simulation/weather/weather';
 import { LocalizedDegrees, useDegrees } from '../../degrees/degrees';
 import { ChoiceBox } from '../../fields/choice-box';
 import { useJob } from '../../job/provider';
 import { useSentJob } from '../../job/use-sent-job';
+import { Progress } from '../../kit/progress';
 import { useWeather } from '../../weather/use-weather';
 import { useCursor } from '../cursor';
 import { DayChoice } from '../day-choice';

@@ -1,5 +1,5 @@
 import type { Facts } from '@/core/job/document';
-import type { DayTrace } from '@/core/simulation/day';
+import type { DayTrace } from '@/core/simulation/day/day';
 import { SOURCE_COLOR } from '../../theme/source-colors';
 import { type CurveRow, type StripRow, stripRows } from '../strip-rows';
 

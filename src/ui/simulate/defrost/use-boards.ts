@@ -2,8 +2,8 @@
 
 import { proxy } from 'comlink';
 import { useState } from 'react';
-import type { BoardMonth } from '@/core/simulation/board-months';
-import type { HourlyWeather } from '@/core/simulation/weather';
+import type { BoardMonth } from '@/core/simulation/day/board-months';
+import type { HourlyWeather } from '@/core/simulation/weather/weather';
 import type { SentJob } from '@/workers/day.worker';
 import { type StartWork, useLongWork } from '../../loading/use-long-work';
 import { startDayWorker } from '../day-worker';

@@ -1,8 +1,8 @@
 'use client';
 
 import { useMemo } from 'react';
-import type { Magnified } from '@/core/simulation/magnified';
-import type { HourlyWeather } from '@/core/simulation/weather';
+import type { Magnified } from '@/core/simulation/day/magnified';
+import type { HourlyWeather } from '@/core/simulation/weather/weather';
 import type { SentJob } from '@/workers/day.worker';
 import { type StartWork, useLongWork } from '../../loading/use-long-work';
 import { useCursor } from '../cursor';

@@ -1,7 +1,7 @@
 'use client';
 
 import type { ApexOptions } from 'apexcharts';
-import type { MeasuredHouse } from '@/core/simulation/measured-house';
+import type { MeasuredHouse } from '@/core/simulation/house/measured-house';
 import { onScale } from '@/core/units/degrees';
 import { roundTo } from '@/core/units/round';
 import { useDegrees } from '../../degrees/degrees';

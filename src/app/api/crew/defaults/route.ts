@@ -1,6 +1,6 @@
 import { dequal as isEqual } from 'dequal/lite';
 import { object } from 'yup';
-import { type CrewDefaults, crewDefaultsSchema } from '@/core/job/crew-defaults';
+import { type CrewDefaults, crewDefaultsSchema } from '@/core/new-job/crew-defaults';
 import { type Asking, route } from '@/server/http/respond';
 import { withBody } from '@/server/http/with-body';
 import { audit } from '@/server/repositories/audit';

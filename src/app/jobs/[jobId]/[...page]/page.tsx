@@ -4,8 +4,8 @@ import { parseWith } from '@/core/border/parse';
 import { idSchema } from '@/core/job/id-schema';
 import { signedIn } from '@/server/access/signed-in';
 import { bundlePart } from '@/server/job-bundle';
-import { JobPages } from '@/ui/job/job-pages';
-import { jobScreen } from '@/ui/job/screens';
+import { JobPages } from '@/ui/shell/job-pages';
+import { jobScreen } from '@/ui/shell/screens';
 
 interface Props {
   readonly params: Promise<{ readonly jobId: string; readonly page: readonly string[] }>;
