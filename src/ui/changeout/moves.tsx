@@ -40,7 +40,7 @@ const Line = ({ move }: { move: ChangeoutMove }) => (
 /** From the old thermostat to the new, and back. */
 export const Moves = ({ list, takes }: { list: MoveList; takes: readonly FactChange[] }) => {
   const facts = useJob((job) => job.facts);
-  const setFact = useJob((job) => job.setFact);
+  const setFacts = useJob((job) => job.setFacts);
   const isTaken = takes.length > 0 && takes.every(({ path, value }) => sameValue(factValue(facts, path), value));
   return (
     <>
@@ -59,11 +59,7 @@ export const Moves = ({ list, takes }: { list: MoveList; takes: readonly FactCha
               The plan on Wiring now uses these conductors and colors.
             </p>
           ) : (
-            <button
-              type="button"
-              className="strong-button mt-2"
-              onClick={() => takes.forEach(({ path, value }) => setFact(path, value))}
-            >
+            <button type="button" className="strong-button mt-2" onClick={() => setFacts(takes)}>
               Use these conductors in the plan
             </button>
           ))}

@@ -23,6 +23,7 @@ export const FindingLine = ({
 }) => {
   const id = useJob((job) => job.saved.id);
   const setFact = useJob((job) => job.setFact);
+  const setFacts = useJob((job) => job.setFacts);
   const now = useJobNow();
   const [isWaiving, setIsWaiving] = useState(false);
   const { severity, what, why, fix, at, fixBy, choices = [], waived } = finding;
@@ -51,11 +52,7 @@ export const FindingLine = ({
           <ul aria-label="Choices" className="mt-1 space-y-1">
             {choices.map(({ label, cost, changes }) => (
               <li key={label} className="flex flex-wrap items-center gap-x-3">
-                <button
-                  type="button"
-                  className="plain-button"
-                  onClick={() => changes.forEach(({ path, value }) => setFact(path, value))}
-                >
+                <button type="button" className="plain-button" onClick={() => setFacts(changes)}>
                   <LocalizedDegrees>{label}</LocalizedDegrees>
                 </button>
                 <span className="text-sm">
@@ -70,7 +67,7 @@ export const FindingLine = ({
             <button
               type="button"
               className="bare-button px-2 font-semibold underline underline-offset-4"
-              onClick={() => fixBy.forEach(({ path, value }) => setFact(path, value))}
+              onClick={() => setFacts(fixBy)}
             >
               Fix it
             </button>

@@ -7,16 +7,16 @@ import type { JobState, StateAccess, Undoable } from './state';
 
 const SAVE_DELAY_MS = 500;
 
-/** Enters a fact, with undo and redo. It saves itself a moment later. */
-export const enterFact = (
+/** Enters facts together, with undo and redo. They save themselves a moment later. */
+export const enterFacts = (
   { set }: StateAccess,
   sender: Sender,
-  { path, value }: FactChange,
+  changes: readonly FactChange[],
   undoable: readonly Undoable[],
   redoable: readonly Undoable[] = [],
 ) => {
   set((state) => {
-    const pending = { ...state.pending, [path]: value };
+    const pending = { ...state.pending, ...Object.fromEntries(changes.map(({ path, value }) => [path, value])) };
     return {
       pending,
       undoable,
@@ -28,25 +28,28 @@ export const enterFact = (
   sender.tell({ kind: 'entered', inMs: SAVE_DELAY_MS });
 };
 
-type FactEntries = Pick<JobState, 'setFact' | 'previewFact' | 'settleStale'>;
+type FactEntries = Pick<JobState, 'setFact' | 'setFacts' | 'previewFact' | 'settleStale'>;
 
 /** Actions on facts: enter, preview while dragging, settle after a conflict. */
 export const factEntries = (access: StateAccess, sender: Sender): FactEntries => {
   const { get, set } = access;
-  const setFact = (path: FactPath, value: unknown) => {
+  const setFacts = (changes: readonly FactChange[]) => {
     if (!get().rights.change) return isReadOnly();
     const { saved, pending, undoable, confirmed, hasTakenUp } = get();
     // During a preview, undo returns to the value entered or saved before it.
-    const before = path in pending ? pending[path] : factValue(saved.document.facts, path);
+    const before = (path: FactPath) => (path in pending ? pending[path] : factValue(saved.document.facts, path));
+    const differs = ({ path, value }: FactChange) => !sameValue(before(path), value);
     // Another page may report something else in a moment: what is entered now holds.
-    const isNothingNew = hasTakenUp && confirmed.has(path) && sameValue(before, value);
-    if (isNothingNew) return set((state) => overlay(state.saved, state));
+    const entered = changes.filter((change) => !hasTakenUp || !confirmed.has(change.path) || differs(change));
+    if (entered.length === 0) return set((state) => overlay(state.saved, state));
     warnAfterHandover(get());
-    const back: Undoable = { kind: 'fact', path, value: before };
-    enterFact(access, sender, { path, value }, sameValue(before, value) ? undoable : [...undoable, back]);
+    const back = entered.filter(differs).map(({ path }) => ({ path, value: before(path) }));
+    const step: Undoable = { kind: 'facts', changes: back };
+    enterFacts(access, sender, entered, back.length === 0 ? undoable : [...undoable, step]);
   };
   return {
-    setFact,
+    setFact: (path, value) => setFacts([{ path, value }]),
+    setFacts,
     previewFact: (path, value) =>
       get().rights.change &&
       set((state) => ({

@@ -19,9 +19,9 @@ export interface Rights {
   readonly read: boolean;
 }
 
-/** An undo step: a fact's previous value, or an item's previous word. */
+/** An undo step: the previous values of facts entered together, or an item's previous word. */
 export type Undoable =
-  | ({ readonly kind: 'fact' } & FactChange)
+  | { readonly kind: 'facts'; readonly changes: readonly FactChange[] }
   | { readonly kind: 'reading'; readonly id: string; readonly before: ReadingStanding | null };
 
 export interface JobState extends SyncState, Overlaid {
@@ -39,6 +39,8 @@ export interface JobState extends SyncState, Overlaid {
   /** Stores a field's text; null once it is entered or dropped. */
   readonly setTyped: (name: string, typed: Typed | null) => void;
   readonly setFact: (path: FactPath, value: unknown) => void;
+  /** Enters facts that belong together: one save, one undo step. */
+  readonly setFacts: (changes: readonly FactChange[]) => void;
   /** Previews a value without storing it, as while a lockout is dragged. */
   readonly previewFact: (path: FactPath, value: unknown) => void;
   readonly undo: () => void;

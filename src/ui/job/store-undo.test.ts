@@ -50,6 +50,46 @@ describe('undo', () => {
   });
 });
 
+describe('facts entered together', () => {
+  const pair = [
+    { path: 'gates.compressorBelowF', value: 30 },
+    { path: 'gates.auxAboveF', value: 40 },
+  ] as const;
+  const gates = (store: ReturnType<typeof open>) => {
+    const { compressorBelowF, auxAboveF } = store.getState().facts.gates;
+    return [compressorBelowF, auxAboveF];
+  };
+
+  test('are one save and one undo step: never half of a lockout pair', async () => {
+    const store = open();
+    const before = gates(store);
+    store.getState().setFacts(pair);
+    expect(gates(store)).toEqual([30, 40]);
+    await pass(1000);
+    expect(server.sent).toHaveLength(1);
+    expect(server.job.document.facts.gates).toMatchObject({ compressorBelowF: 30, auxAboveF: 40 });
+    store.getState().undo();
+    expect(gates(store)).toEqual(before);
+    expect(store.getState().undoable).toEqual([]);
+    store.getState().redo();
+    expect(gates(store)).toEqual([30, 40]);
+    await pass(1000);
+    expect(server.job.document.facts.gates).toMatchObject({ compressorBelowF: 30, auxAboveF: 40 });
+  });
+
+  test('leave no step where nothing changes, and only confirm', () => {
+    const store = open();
+    const { facts } = store.getState();
+    const same = pair.map(({ path }) => ({
+      path,
+      value: path === 'gates.auxAboveF' ? facts.gates.auxAboveF : facts.gates.compressorBelowF,
+    }));
+    store.getState().setFacts(same);
+    expect(store.getState().undoable).toEqual([]);
+    for (const { path } of pair) expect(store.getState().confirmed.has(path)).toBe(true);
+  });
+});
+
 describe('undo of readings', () => {
   const ohms = (value: number, replaces: string | null = null) =>
     ({ item: 'element-ohms/1', value, place: null, meterOhms: null, replaces }) as const;

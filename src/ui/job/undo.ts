@@ -1,19 +1,19 @@
 import { factValue } from '@/core/job/document';
 import { undoneReading } from '@/core/job/reading';
-import { enterFact } from './fact-entries';
+import { enterFacts } from './fact-entries';
 import { sayReading } from './history-entries';
 import type { Sender } from './sender';
 import type { JobState, StateAccess, Undoable } from './state';
 
-/** Undo and redo in entry order: a fact gets its earlier value, an item its previous word; the record keeps both. */
+/** Undo and redo in entry order: facts get their earlier values, an item its previous word; the record keeps both. */
 export const undoEntries = (access: StateAccess, sender: Sender): Pick<JobState, 'undo' | 'redo'> => {
   /** Undoes one step; returns its redo, or null if something newer replaced it. */
   const takeBack = (step: Undoable): Undoable | null => {
     const { facts, readings, undoable, redoable } = access.get();
-    if (step.kind === 'fact') {
-      const back: Undoable = { ...step, value: factValue(facts, step.path) };
-      enterFact(access, sender, step, undoable, redoable);
-      return back;
+    if (step.kind === 'facts') {
+      const changes = step.changes.map(({ path }) => ({ path, value: factValue(facts, path) }));
+      enterFacts(access, sender, step.changes, undoable, redoable);
+      return { kind: 'facts', changes };
     }
     const word = undoneReading(readings, step.id, step.before);
     if (!word) return null;

@@ -13,11 +13,10 @@ import { TextBox } from '../fields/text-box';
 import { useJob, useJobNow } from '../job/provider';
 
 const Editor = ({ resolved }: { resolved: ResolvedSetting }) => {
-  const setFact = useJob((job) => job.setFact);
+  const setFacts = useJob((job) => job.setFacts);
   const now = useJobNow();
   const { setting, value, worked, from, reason } = resolved;
-  const set = (next: SettingValue, why = '') =>
-    changesToSet(now().facts, resolved, next, why).forEach((change) => setFact(change.path, change.value));
+  const set = (next: SettingValue, why = '') => setFacts(changesToSet(now().facts, resolved, next, why));
   return (
     <div className="max-w-md space-y-2">
       {setting.kind === 'choice' ? (

@@ -17,7 +17,7 @@ import { useSettings } from './use-settings';
 
 export const SetupPage = () => {
   const facts = useJob((job) => job.facts);
-  const setFact = useJob((job) => job.setFact);
+  const setFacts = useJob((job) => job.setFacts);
   const settings = useSettings();
   const findings = setupPageFindings(useModel(), settings);
   const folded = useFoldedSettings(settings);
@@ -54,7 +54,7 @@ export const SetupPage = () => {
           <button
             type="button"
             className="strong-button mt-2"
-            onClick={() => changesToApplyAll(facts, settings).forEach(({ path, value }) => setFact(path, value))}
+            onClick={() => setFacts(changesToApplyAll(facts, settings))}
           >
             Apply all {offTheJob} calculated values to the job
           </button>

@@ -72,14 +72,14 @@ const Overview = ({ findings }: { findings: readonly Finding[] }) => {
 const ConfirmPlace = ({ paths }: { paths: readonly FactPath[] }) => {
   const assumed = useJob((job) => paths.filter((path) => isAssumed(job.facts, job.confirmed, path)).join(' '));
   const now = useJobNow();
-  const setFact = useJob((job) => job.setFact);
+  const setFacts = useJob((job) => job.setFacts);
   if (assumed === '') return null;
   const open = assumed.split(' ') as FactPath[];
   return (
     <button
       type="button"
       className="bare-button -my-2 px-1 text-sm font-medium"
-      onClick={() => open.forEach((path) => setFact(path, factValue(now().facts, path)))}
+      onClick={() => setFacts(open.map((path) => ({ path, value: factValue(now().facts, path) })))}
     >
       {open.length} assumed · <span className="underline underline-offset-4">Confirm all</span>
     </button>

@@ -9,7 +9,7 @@ import { useJob } from '../job/provider';
 /** Questions where techs disagree: both sides, what each changes here, one tap to choose. */
 export const Methods = ({ moment }: { moment: Moment }) => {
   const facts = useJob((job) => job.facts);
-  const setFact = useJob((job) => job.setFact);
+  const setFacts = useJob((job) => job.setFacts);
   const choices = useMemo(
     () => choicesOf(facts).map((choice) => ({ choice, schools: methodsHere(facts, choice, moment) })),
     [facts, moment],
@@ -46,11 +46,7 @@ export const Methods = ({ moment }: { moment: Moment }) => {
                         </li>
                       ))}
                     </ul>
-                    <button
-                      type="button"
-                      className="plain-button mt-1"
-                      onClick={() => school.changes.forEach(({ path, value }) => setFact(path, value))}
-                    >
+                    <button type="button" className="plain-button mt-1" onClick={() => setFacts(school.changes)}>
                       Use this
                     </button>
                   </>

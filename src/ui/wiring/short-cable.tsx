@@ -13,7 +13,7 @@ const yearWords = (more: number): string => {
 };
 
 const Ways = ({ facts }: { facts: Facts }) => {
-  const setFact = useJob((job) => job.setFact);
+  const setFacts = useJob((job) => job.setFacts);
   const ways = useMemo(() => cableSavers(facts), [facts]);
   return (
     <ul>
@@ -24,11 +24,7 @@ const Ways = ({ facts }: { facts: Facts }) => {
           <p className="text-sm">
             <b>Then there are enough conductors.</b> <LocalizedDegrees>{loses}</LocalizedDegrees> {yearWords(yearMore)}
           </p>
-          <button
-            type="button"
-            className="plain-button mt-1"
-            onClick={() => changes.forEach(({ path, value }) => setFact(path, value))}
-          >
+          <button type="button" className="plain-button mt-1" onClick={() => setFacts(changes)}>
             Use this
           </button>
         </li>

@@ -55,6 +55,7 @@ const save = (name: string, text: string) => download(name, new Blob([text], { t
 export const YearPage = ({ brought }: { brought: readonly StoredWeather[] }) => {
   const facts = useJob((job) => job.facts);
   const setFact = useJob((job) => job.setFact);
+  const setFacts = useJob((job) => job.setFacts);
   const now = useJobNow();
   const [method, setMethod] = useState<Method>('bins');
   const [editing, setEditing] = useState<number | null>(null);
@@ -82,9 +83,12 @@ export const YearPage = ({ brought }: { brought: readonly StoredWeather[] }) => 
   const take = ({ name, way }: ComparedPlan) => {
     const { facts: before } = now();
     const changes = changesToUsePlan(before, way!);
-    changes.forEach(({ path, value }) => setFact(path, value));
+    setFacts(changes);
     toast(`Used in Setup: ${name}`, {
-      action: { label: 'Undo', onClick: () => changes.forEach(({ path }) => setFact(path, factValue(before, path))) },
+      action: {
+        label: 'Undo',
+        onClick: () => setFacts(changes.map(({ path }) => ({ path, value: factValue(before, path) }))),
+      },
     });
   };
   const edited = editing === null ? null : (ways[editing] ?? { ...presetPlans(facts)[0]!, name: 'New plan' });

@@ -9,7 +9,7 @@ import { useJob, useJobNow } from '../../job/provider';
 /** Stores marks at a controller. Asks for the person once per device; until then it waits here. */
 export const useMark = ({ role, id: profile }: ControllerProfile) => {
   const addMark = useJob((job) => job.addMark);
-  const setFact = useJob((job) => job.setFact);
+  const setFacts = useJob((job) => job.setFacts);
   const now = useJobNow();
   /** Marks an entry; an empty value withdraws the mark. Its facts are updated on the job. */
   const mark = ({ entry, key, target, settings }: CardLine, kind: MarkKind, value: string) => {
@@ -23,10 +23,7 @@ export const useMark = ({ role, id: profile }: ControllerProfile) => {
       value,
       words: value && wordsOfCode(entry, value),
     });
-    if (value !== '')
-      factsOfMark(now().facts, entry, kind, value, target, settings[0]?.value ?? null).forEach(
-        ({ path, value: next }) => setFact(path, next),
-      );
+    if (value !== '') setFacts(factsOfMark(now().facts, entry, kind, value, target, settings[0]?.value ?? null));
   };
   const tick = (id: string, title: string, isDone: boolean) =>
     addMark({

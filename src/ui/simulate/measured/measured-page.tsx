@@ -40,7 +40,7 @@ const plusMinus = ({ value, spread }: Fitted, step: number) =>
 /** The measured house: a cool-down of two readings, or a logger file that loss and mass are fitted to. */
 export const MeasuredPage = ({ brought }: { brought: readonly StoredWeather[] }) => {
   const facts = useJob((job) => job.facts);
-  const setFact = useJob((job) => job.setFact);
+  const setFacts = useJob((job) => job.setFacts);
   const sent = useSentJob();
   const { scale, unit } = useDegrees();
   const { hoursF, humidity } = useWeather(facts.year.weather, brought);
@@ -70,9 +70,8 @@ export const MeasuredPage = ({ brought }: { brought: readonly StoredWeather[] })
   };
   const take = (changes: readonly FactChange[], words: string) => {
     const before = changes.map(({ path }) => ({ path, value: factValue(facts, path) }));
-    const put = (each: readonly FactChange[]) => each.forEach(({ path, value }) => setFact(path, value));
-    put(changes);
-    toast(words, { action: { label: 'Undo', onClick: () => put(before) } });
+    setFacts(changes);
+    toast(words, { action: { label: 'Undo', onClick: () => setFacts(before) } });
   };
   const design = house && Math.round(house.designBtuh.value / 100) * 100;
   const hours = house && Math.round(house.timeConstantH.value);
