@@ -133,6 +133,39 @@ test('one defrost second by second, and a month of boards that can be canceled',
   await expect(page.getByText(/saves \$[\d.]+ this month|costs least this month|cost the same/)).toBeVisible();
 });
 
+test('a day, a defrost and a year that cannot be calculated say so, and can be tried again', async ({ page }) => {
+  const id = await freshJob(page, 'quarry-bench');
+  // Workers do not load until the test lets them.
+  await page.addInitScript(() => {
+    const Real = window.Worker;
+    const state = window as unknown as { workersLoad: boolean };
+    state.workersLoad = false;
+    window.Worker = class extends Real {
+      constructor(url: string | URL, options?: WorkerOptions) {
+        super(state.workersLoad ? url : '/no-such-worker.js', options);
+      }
+    };
+  });
+  const alert = (words: string) => page.getByRole('alert').filter({ hasText: words });
+  const tryAgain = async (words: string) => {
+    await expect(alert(words)).toBeVisible();
+    await page.evaluate(() => ((window as unknown as { workersLoad: boolean }).workersLoad = true));
+    await alert(words).getByRole('button', { name: 'Try again' }).click();
+    await expect(alert(words)).toHaveCount(0);
+  };
+  await page.goto(`/jobs/${id}/simulate`);
+  await tryAgain('The day could not be calculated.');
+  await ran(page);
+  await page.goto(`/jobs/${id}/simulate/defrost`);
+  await tryAgain('The defrost could not be calculated.');
+  await expect(answer(page)).not.toContainText('Running');
+  await page.goto(`/jobs/${id}/balance/year`);
+  await alive(page);
+  await page.getByRole('button', { name: 'Hour by hour' }).click();
+  await tryAgain('The year could not be calculated.');
+  await expect(page.getByRole('progressbar')).toHaveCount(0);
+});
+
 test('a nonsense address still opens a day', async ({ page }) => {
   const id = await freshJob(page, 'tamarack-spur');
   await page.goto(`/jobs/${id}/simulate?on=zz&days=99&ways=none,nothing&min=-5`);

@@ -1,10 +1,11 @@
 'use client';
 
-import { type Remote, wrap } from 'comlink';
+import { wrap } from 'comlink';
 import type { DayWorker } from '@/workers/day.worker';
+import { type StartedWorker, startedWorker } from '../loading/worker-task';
 
 /** A worker for one question; terminating it cancels the work. */
-export const startDayWorker = (): { readonly remote: Remote<DayWorker>; readonly end: () => void } => {
-  const worker = new Worker(new URL('../../workers/day.worker.ts', import.meta.url), { type: 'module' });
-  return { remote: wrap<DayWorker>(worker), end: () => worker.terminate() };
-};
+export const startDayWorker = (): StartedWorker<DayWorker> =>
+  startedWorker(new Worker(new URL('../../workers/day.worker.ts', import.meta.url), { type: 'module' }), (worker) =>
+    wrap<DayWorker>(worker),
+  );

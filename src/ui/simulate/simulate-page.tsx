@@ -18,6 +18,7 @@ import { useJob, useJobNow } from '../job/provider';
 import { useModelNow } from '../job/use-model-now';
 import { useSentJob } from '../job/use-sent-job';
 import { AsTable } from '../kit/as-table';
+import { FailedTask } from '../kit/failed-task';
 import { dateText } from '../weather/day-of-year';
 import { useWeather } from '../weather/use-weather';
 import { useCursor } from './cursor';
@@ -64,7 +65,7 @@ export const SimulatePage = ({ brought }: { brought: readonly StoredWeather[] })
   const year = useMemo((): HourlyWeather | null => (hoursF === null ? null : { hoursF, humidity }), [hoursF, humidity]);
   const picks = useMemo(() => (year === null ? [] : dayPicks(year, facts)), [year, facts]);
   const chosen = useMemo(() => (year === null ? null : weatherOn(place.on, year, picks)), [place.on, year, picks]);
-  const { answer, isWorking } = useSimulatedDays(sent, place.ways, chosen?.weather ?? null, {
+  const { answer, isWorking, hasFailed, again } = useSimulatedDays(sent, place.ways, chosen?.weather ?? null, {
     day: chosen?.day ?? 0,
     minutes: place.days * DAY_MIN,
     stepMin: 1,
@@ -117,7 +118,9 @@ export const SimulatePage = ({ brought }: { brought: readonly StoredWeather[] })
     <div className="mx-auto max-w-6xl px-3 py-4 sm:px-6">
       <SimulateTabs />
       <section aria-label="The answer" aria-live="polite" className="mb-3 min-h-14">
-        {headline ? (
+        {hasFailed ? (
+          <FailedTask words="The day could not be calculated." onAgain={again} />
+        ) : headline ? (
           <p
             className={`border-l-4 pl-3 text-lg font-medium ${headline.isHeld ? 'border-pass' : 'border-fail text-fail'}`}
           >

@@ -3,8 +3,9 @@
 import { useMemo } from 'react';
 import type { DaySpan } from '@/core/simulation/day/simulated-days';
 import type { HourlyWeather } from '@/core/simulation/weather/weather';
-import type { DayAnswer, SentJob } from '@/workers/day.worker';
-import { type StartWork, useLongWork } from '../loading/use-long-work';
+import type { DayAnswer, DayWorker, SentJob } from '@/workers/day.worker';
+import { useWorkerTask } from '../loading/use-worker-task';
+import { workerTask } from '../loading/worker-task';
 import { startDayWorker } from './day-worker';
 
 /** A day is calculated at once, after a drag or key rests. */
@@ -17,14 +18,11 @@ interface Asked {
   readonly span: DaySpan;
 }
 
-const begin: StartWork<Asked, DayAnswer> = ({ sent, ids, weather, span }, { onAnswer }) => {
-  const worker = startDayWorker();
-  void worker.remote.live(sent, ids, weather, span).then((answer) => {
-    onAnswer(answer, true);
-    worker.end();
-  });
-  return worker.end;
-};
+const begin = workerTask<Asked, DayAnswer, DayWorker>(
+  startDayWorker,
+  async (remote, { sent, ids, weather, span }, { onAnswer }) =>
+    onAnswer(await remote.live(sent, ids, weather, span), true),
+);
 
 /**
  * Days simulated under each plan, from a worker. The last answer stays until the next.
@@ -40,6 +38,6 @@ export const useSimulatedDays = (
     () => (weather === null ? null : { sent, ids: ids.split(','), weather, span: { day, minutes, stepMin } }),
     [sent, ids, weather, day, minutes, stepMin],
   );
-  const { answer, isWhole } = useLongWork(asked, begin, SETTLE_MS);
-  return { answer, isWorking: !isWhole };
+  const { answer, isWhole, hasFailed, again } = useWorkerTask(asked, begin, SETTLE_MS);
+  return { answer, isWorking: !isWhole && !hasFailed, hasFailed, again };
 };

@@ -6,8 +6,9 @@ import type { LockoutPlan } from '@/core/setup/ways/way';
 import type { HourlyWeather } from '@/core/simulation/weather/weather';
 import type { MinuteReason } from '@/core/simulation/year/minute-reasons';
 import type { MinutePlan } from '@/core/simulation/year/minute-ways';
-import type { SentJob } from '@/workers/day.worker';
-import { type StartWork, useLongWork } from '../../loading/use-long-work';
+import type { DayWorker, SentJob } from '@/workers/day.worker';
+import { useWorkerTask } from '../../loading/use-worker-task';
+import { workerTask } from '../../loading/worker-task';
 import { startDayWorker } from '../../simulate/day-worker';
 
 interface Asked {
@@ -23,20 +24,17 @@ interface Answer {
 }
 
 /** Twelve representative days first, for a quick result; then every minute. */
-const begin: StartWork<Asked, Answer> = ({ sent, ways, weather }, { onShare, onAnswer }) => {
-  const worker = startDayWorker();
-  const work = async () => {
-    const typical = await worker.remote.compareMinutes(sent, ways, weather, 'typical', proxy(onShare));
+const begin = workerTask<Asked, Answer, DayWorker>(
+  startDayWorker,
+  async (remote, { sent, ways, weather }, { onShare, onAnswer }) => {
+    const typical = await remote.compareMinutes(sent, ways, weather, 'typical', proxy(onShare));
     onAnswer({ compared: typical, reasons: [] }, false);
-    const reasons = await worker.remote.reasons(sent, weather);
+    const reasons = await remote.reasons(sent, weather);
     onAnswer({ compared: typical, reasons }, false);
-    const compared = await worker.remote.compareMinutes(sent, ways, weather, 'all', proxy(onShare));
+    const compared = await remote.compareMinutes(sent, ways, weather, 'all', proxy(onShare));
     onAnswer({ compared, reasons }, true);
-    worker.end();
-  };
-  void work();
-  return worker.end;
-};
+  },
+);
 
 /** Plans minute by minute, from a worker. */
 export const useMinutes = (
@@ -45,7 +43,7 @@ export const useMinutes = (
   ways: readonly LockoutPlan[],
   weather: HourlyWeather | null,
 ) =>
-  useLongWork(
+  useWorkerTask(
     useMemo(() => (isWanted && weather !== null ? { sent, ways, weather } : null), [isWanted, sent, ways, weather]),
     begin,
   );

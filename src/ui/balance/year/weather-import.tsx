@@ -58,14 +58,21 @@ export const WeatherImport = ({ onAdded }: { onAdded: (weather: StoredWeather) =
       setState({ kind: 'idle' });
     };
     setState({ kind: 'reading', share: 0, cancel });
-    const found = await worker.remote.read(
+    const reading = worker.remote.read(
       given.text,
       given.file,
       given.options,
       // Progress that arrives after the answer is ignored.
       proxy((share: number) => setState((now) => (now.kind === 'reading' ? { ...now, share } : now))),
     );
+    const found = await Promise.race([reading, worker.broken]).catch(() => null);
     worker.end();
+    if (found === null)
+      return setState({
+        kind: 'refused',
+        words: `${given.file} could not be read. Nothing was imported.`,
+        again: () => void read(given),
+      });
     switch (found.kind) {
       case 'read':
         return keep(found.weather, uuid());

@@ -17,6 +17,7 @@ import { FactField } from '../../fields/fact-field';
 import { useJob, useJobNow } from '../../job/provider';
 import { useSentJob } from '../../job/use-sent-job';
 import { download } from '../../kit/download';
+import { FailedTask } from '../../kit/failed-task';
 import { Progress } from '../../kit/progress';
 import { toast } from '../../kit/toast';
 import { DeferBelowFold } from '../../loading/defer-below-fold';
@@ -123,6 +124,12 @@ export const YearPage = ({ brought }: { brought: readonly StoredWeather[] }) => 
           </div>
           {method !== 'bins' && work.share !== null && (
             <Progress label="Calculating the year" share={work.share} onCancel={work.cancel} />
+          )}
+          {method !== 'bins' && work.hasFailed && (
+            <FailedTask
+              words="The year could not be calculated. These figures are by bins or from the last run."
+              onAgain={work.again}
+            />
           )}
           {method !== 'bins' && work.isCanceled && !work.isWhole && (
             <p className="text-sm">

@@ -1,10 +1,11 @@
 'use client';
 
-import { type Remote, wrap } from 'comlink';
+import { wrap } from 'comlink';
 import type { YearWorker } from '@/workers/year.worker';
+import { type StartedWorker, startedWorker } from '../../loading/worker-task';
 
 /** A worker for one task; terminating it cancels the task. */
-export const startYearWorker = (): { readonly remote: Remote<YearWorker>; readonly end: () => void } => {
-  const worker = new Worker(new URL('../../../workers/year.worker.ts', import.meta.url), { type: 'module' });
-  return { remote: wrap<YearWorker>(worker), end: () => worker.terminate() };
-};
+export const startYearWorker = (): StartedWorker<YearWorker> =>
+  startedWorker(new Worker(new URL('../../../workers/year.worker.ts', import.meta.url), { type: 'module' }), (worker) =>
+    wrap<YearWorker>(worker),
+  );

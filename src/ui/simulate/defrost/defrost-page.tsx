@@ -10,6 +10,7 @@ import { LocalizedDegrees, useDegrees } from '../../degrees/degrees';
 import { ChoiceBox } from '../../fields/choice-box';
 import { useJob } from '../../job/provider';
 import { useSentJob } from '../../job/use-sent-job';
+import { FailedTask } from '../../kit/failed-task';
 import { Progress } from '../../kit/progress';
 import { useWeather } from '../../weather/use-weather';
 import { useCursor } from '../cursor';
@@ -38,22 +39,26 @@ export const DefrostPage = ({ brought }: { brought: readonly StoredWeather[] }) 
   const picks = useMemo(() => (year === null ? [] : dayPicks(year, facts)), [year, facts]);
   const chosen = useMemo(() => (year === null ? null : weatherOn(place.on, year, picks)), [place.on, year, picks]);
   const [id, setId] = useState('stands');
-  const answer = useMagnified(sent, id, chosen?.weather ?? null, chosen?.day ?? 0);
+  const { magnified: answer, hasFailed, again } = useMagnified(sent, id, chosen?.weather ?? null, chosen?.day ?? 0);
   const boards = useBoards(sent, chosen?.weather ?? null, chosen?.day ?? 0);
   const rows = useMemo(() => defrostRows(facts), [facts]);
   return (
     <div className="mx-auto max-w-6xl px-3 py-4 sm:px-6">
       <SimulateTabs />
       <section aria-label="The answer" aria-live="polite" className="mb-3 min-h-14">
-        <p className="border-l-4 border-ink pl-3 text-lg font-medium">
-          {answer === undefined ? (
-            'Running to a defrost …'
-          ) : answer === null ? (
-            'No defrost in ten hours of this weather.'
-          ) : (
-            <LocalizedDegrees>{boardWords(answer)}</LocalizedDegrees>
-          )}
-        </p>
+        {hasFailed ? (
+          <FailedTask words="The defrost could not be calculated." onAgain={again} />
+        ) : (
+          <p className="border-l-4 border-ink pl-3 text-lg font-medium">
+            {answer === undefined ? (
+              'Running to a defrost …'
+            ) : answer === null ? (
+              'No defrost in ten hours of this weather.'
+            ) : (
+              <LocalizedDegrees>{boardWords(answer)}</LocalizedDegrees>
+            )}
+          </p>
+        )}
       </section>
       <div className="no-print mb-4">
         <DayChoice place={place} picks={picks} day={chosen?.day ?? 0} onGo={go} hasLength={false}>
@@ -83,6 +88,7 @@ export const DefrostPage = ({ brought }: { brought: readonly StoredWeather[] }) 
         {boards.share !== null && (
           <Progress label="Calculating ten months" share={boards.share} onCancel={boards.cancel} />
         )}
+        {boards.hasFailed && <FailedTask words="The months could not be calculated." onAgain={boards.ask} />}
         {boards.months ? (
           <div className={boards.isCurrent ? '' : 'opacity-60'}>
             <BoardsTable months={boards.months} />

@@ -3,8 +3,9 @@
 import { useMemo } from 'react';
 import type { Magnified } from '@/core/simulation/day/magnified';
 import type { HourlyWeather } from '@/core/simulation/weather/weather';
-import type { SentJob } from '@/workers/day.worker';
-import { type StartWork, useLongWork } from '../../loading/use-long-work';
+import type { DayWorker, SentJob } from '@/workers/day.worker';
+import { useWorkerTask } from '../../loading/use-worker-task';
+import { workerTask } from '../../loading/worker-task';
 import { useCursor } from '../cursor';
 import { startDayWorker } from '../day-worker';
 
@@ -20,19 +21,18 @@ interface Answer {
   readonly magnified: Magnified | null;
 }
 
-const begin: StartWork<Asked, Answer> = ({ sent, id, weather, day }, { onAnswer }) => {
-  const worker = startDayWorker();
-  void worker.remote.magnify(sent, id, weather, day).then((magnified) => {
+const begin = workerTask<Asked, Answer, DayWorker>(
+  startDayWorker,
+  async (remote, { sent, id, weather, day }, { onAnswer }) => {
+    const magnified = await remote.magnify(sent, id, weather, day);
     onAnswer({ magnified }, true);
     useCursor.getState().go(magnified?.beginsMin ?? 0);
-    worker.end();
-  });
-  return worker.end;
-};
+  },
+);
 
-/** One defrost of a plan; undefined while calculating, null if there is none. */
+/** One defrost of a plan: `magnified` is undefined while calculating, null if there is none. */
 export const useMagnified = (sent: SentJob, id: string, weather: HourlyWeather | null, day: number) => {
   const asked = useMemo(() => (weather === null ? null : { sent, id, weather, day }), [sent, id, weather, day]);
-  const { answer } = useLongWork(asked, begin, 0);
-  return answer?.magnified;
+  const { answer, hasFailed, again } = useWorkerTask(asked, begin, 0);
+  return { magnified: answer?.magnified, hasFailed, again };
 };

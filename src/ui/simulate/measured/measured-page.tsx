@@ -54,9 +54,13 @@ export const MeasuredPage = ({ brought }: { brought: readonly StoredWeather[] })
     setIsWorking(true);
     setFile(name);
     try {
-      const answer = await worker.remote.measure(sent, await textOf(worker));
+      const measuring = (async () => worker.remote.measure(sent, await textOf(worker)))();
+      const answer = await Promise.race([measuring, worker.broken]);
       setHouse(answer.ok ? answer.value : null);
       setProblem(answer.ok ? null : `${answer.path === '' ? '' : `${answer.path}: `}${answer.error}`);
+    } catch {
+      setHouse(null);
+      setProblem(`${name} could not be calculated. Try again.`);
     } finally {
       worker.end();
       setIsWorking(false);

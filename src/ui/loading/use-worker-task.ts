@@ -1,33 +1,26 @@
 'use client';
 
 import { useCallback, useEffect, useState } from 'react';
+import type { StartTask } from './worker-task';
 
 /** Delay before work starts, so that a continuing drag starts none. */
 const SETTLE_MS = 250;
 
-/** Callbacks of long work: progress from 0 to 1, and answers, the last of which is complete. */
-export interface WorkCallbacks<T> {
-  readonly onShare: (share: number) => void;
-  readonly onAnswer: (answer: T, isWhole: boolean) => void;
-}
-
-/** Starts work on a question; returns how to cancel it. */
-export type StartWork<Q, T> = (question: Q, tells: WorkCallbacks<T>) => () => void;
-
 /**
- * Long work outside of the page. The last answer stays until the next; `share` is the progress of the next. Once
- * canceled, it restarts only when the question changes or on request.
- * @param question the same object as long as it is the same question; null: no work
+ * A task off the page's thread. The last answer stays until the next; `share` is the progress of the next. Once it is
+ * canceled or has failed, it restarts only when the question changes or on request.
+ * @param question the same object as long as it is the same question; null: no task
  * @param begin always the same function
- * @param settleMs delay before work on a question starts
+ * @param settleMs delay before a task starts
  */
-export const useLongWork = <Q, T>(question: Q | null, begin: StartWork<Q, T>, settleMs = SETTLE_MS) => {
+export const useWorkerTask = <Q, T>(question: Q | null, begin: StartTask<Q, T>, settleMs = SETTLE_MS) => {
   const [answer, setAnswer] = useState<{ readonly to: Q; readonly answer: T; readonly isWhole: boolean } | null>(null);
   const [share, setShare] = useState<number | null>(null);
-  const [canceled, setCanceled] = useState<Q | null>(null);
-  const isCanceled = question !== null && canceled === question;
+  const [stopped, setStopped] = useState<{ readonly at: Q; readonly by: 'cancel' | 'failure' } | null>(null);
+  const stop = question !== null && stopped?.at === question ? stopped.by : null;
+  const isStopped = stop !== null;
   useEffect(() => {
-    if (question === null || isCanceled) return;
+    if (question === null || isStopped) return;
     let end = () => undefined as void;
     const timer = setTimeout(() => {
       setShare(0);
@@ -38,6 +31,7 @@ export const useLongWork = <Q, T>(question: Q | null, begin: StartWork<Q, T>, se
           setAnswer({ to: question, answer: next, isWhole });
           if (isWhole) setShare(null);
         },
+        onFailure: () => setStopped({ at: question, by: 'failure' }),
       });
     }, settleMs);
     return () => {
@@ -45,16 +39,17 @@ export const useLongWork = <Q, T>(question: Q | null, begin: StartWork<Q, T>, se
       end();
       setShare(null);
     };
-  }, [question, isCanceled, begin, settleMs]);
+  }, [question, isStopped, begin, settleMs]);
   const isOfThis = answer !== null && answer.to === question;
   return {
     answer: answer?.answer ?? null,
     /** Whether the present answer belongs to this question, if only to part of it. */
     isCurrent: isOfThis,
     isWhole: isOfThis && answer.isWhole,
-    isCanceled,
+    isCanceled: stop === 'cancel',
+    hasFailed: stop === 'failure',
     share,
-    cancel: useCallback(() => setCanceled(question), [question]),
-    again: useCallback(() => setCanceled(null), []),
+    cancel: useCallback(() => question !== null && setStopped({ at: question, by: 'cancel' }), [question]),
+    again: useCallback(() => setStopped(null), []),
   };
 };
