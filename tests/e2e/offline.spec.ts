@@ -244,6 +244,8 @@ test('offline, a controller is entered and a year of weather imported; both are 
   const name = `Typed in an attic ${id.slice(0, 8)}`;
   await page.getByLabel('Name').first().fill(name);
   await expect(page.getByText(/^Not sent: saved on this device/)).toBeVisible();
+  await page.goto('/device');
+  await expect(page.getByRole('region', { name: '1 entry waiting to send' })).toContainText('Controller: ');
 
   await page.goto(`/jobs/${id}/balance/year`);
   await alive(page);

@@ -36,6 +36,8 @@ export const WaitingList = ({ who, waiting, errands, isListed, onTryAgain, onCha
   const asked = othersRequests(who);
   const othersCount = sumOf(others) + asked.all;
   const crewCount = sumOf(ofCrew) + asked.ofCrew;
+  // Requests wait too: a new job, a controller, a year of weather, a handover.
+  const ownCount = sumOf(own) + errands.length;
   const elsewhere = waiting.filter(({ jobId, isOthers }) => !isOthers && !isListed(jobId));
   const take = async (chosen: File) => {
     if (!who) return toast.error('Sign in first: imported entries are sent under your name.');
@@ -47,7 +49,7 @@ export const WaitingList = ({ who, waiting, errands, isListed, onTryAgain, onCha
   return (
     <section aria-labelledby="waiting-title" className="mt-6">
       <h2 id="waiting-title" className="font-label text-xl font-semibold">
-        {own.length === 0 ? 'Nothing waiting to send' : waitingWords(sumOf(own))}
+        {ownCount === 0 ? 'Nothing waiting to send' : waitingWords(ownCount)}
       </h2>
       <p className="mt-1 text-quiet">
         Unsent entries go out automatically when the job is open and you are online. You can also save them as a file
