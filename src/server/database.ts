@@ -43,7 +43,12 @@ export const select = <Row extends object>(sql: string, replacements: Record<str
 
 /** Connections as the owner of the tables: for migrations and their scripts, never for requests. */
 export const ownerDatabase = (): Sequelize =>
-  (openedAsOwner ??= new Sequelize(ownerUrl(), { ...OPTIONS, pool: { max: 4, acquire: 60_000 } }));
+  (openedAsOwner ??= new Sequelize(ownerUrl(), {
+    ...OPTIONS,
+    pool: { max: 4, acquire: 60_000 },
+    // No one waits at a screen for a command.
+    dialectOptions: { ...OPTIONS.dialectOptions, connectionTimeoutMillis: 20_000 },
+  }));
 
 const ending = new Set<() => Promise<void>>();
 

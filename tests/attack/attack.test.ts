@@ -21,5 +21,5 @@ test(
     expect(tallies.filter(({ worst }) => worst !== '')).toEqual([]);
     expect(tallies.every(({ refused }) => refused > 0)).toBe(true);
   },
-  60_000 + COUNT * 100,
+  120_000 + COUNT * 400,
 );
