@@ -23,7 +23,7 @@ const FLOORS = {
     'label sync',
   ],
   ui: [
-    'storage requests theme loading guide tour',
+    'storage requests theme loading tour',
     'kit degrees person',
     'offline',
     'job weather',

@@ -3,7 +3,6 @@
 import { Command } from 'cmdk';
 import { useRouter } from 'next/navigation';
 import { CALLS, callsOf } from '@/core/control/moment';
-import { guideFor } from '../guide/guide-parts';
 import { useJobNow } from '../job/provider';
 import { jobQuery } from '../job/query';
 import { DialogFrame } from '../kit/dialog-frame';
@@ -11,8 +10,9 @@ import { matchPhrase } from '../kit/match-words';
 import { useMay } from '../person/at-work';
 import { nextTheme } from '../theme/theme';
 import { goInJob } from './go';
+import { guideFor } from './guide-parts';
 import { PAGE_WORDS } from './page-words';
-import { JOB_PAGES } from './pages';
+import { JOB_PAGES } from './screens';
 
 /** The command list: all keyboard actions by name. */
 export const Commands = ({
@@ -43,9 +43,14 @@ export const Commands = ({
         />
         <Command.List className="max-h-[50vh] overflow-y-auto">
           <Command.Empty className="px-3 py-4 text-quiet">Nothing by that name.</Command.Empty>
-          {JOB_PAGES.map(({ id, label }) => (
-            <Command.Item key={id} className={item} keywords={[...PAGE_WORDS[id]]} onSelect={run(() => goTo(id))}>
-              Go to {label}
+          {JOB_PAGES.map(({ path, title }) => (
+            <Command.Item
+              key={path}
+              className={item}
+              keywords={[...(PAGE_WORDS[path] ?? [])]}
+              onSelect={run(() => goTo(path))}
+            >
+              Go to {title}
             </Command.Item>
           ))}
           <Command.Item className={item} onSelect={run(() => router.push('/'))}>

@@ -5,14 +5,14 @@ import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { jobName } from '@/core/job/job-name';
 import { DegreesButton } from '../degrees/degrees-button';
-import { guideFor } from '../guide/guide-parts';
 import { useJob } from '../job/provider';
 import { jobQuery } from '../job/query';
 import { AppMark } from '../kit/app-mark';
 import { ThemeButton } from '../theme/theme-button';
+import { guideFor } from './guide-parts';
 import { PageMenu } from './page-menu';
-import { JOB_PAGES } from './pages';
 import { SaveState } from './save-state';
+import { JOB_PAGES } from './screens';
 
 /** Job name, pages, and save state in one row. */
 export const JobHeader = ({ onCommands }: { onCommands: () => void }) => {
@@ -20,7 +20,7 @@ export const JobHeader = ({ onCommands }: { onCommands: () => void }) => {
   const id = useJob((job) => job.saved.id);
   const name = useJob((job) => jobName(job.facts));
   const query = useJob(jobQuery);
-  const pages = JOB_PAGES.map((page) => ({ ...page, href: `/jobs/${id}/${page.id}?${query}` }));
+  const pages = JOB_PAGES.map((page) => ({ ...page, href: `/jobs/${id}/${page.path}?${query}` }));
   return (
     <header className="no-print sticky top-0 z-20 flex min-h-12 items-center gap-x-2 border-b border-ink bg-paper px-1 sm:px-3 [@media(max-height:500px)]:static">
       <Link href="/" className="bare-button" aria-label="All jobs">
@@ -30,7 +30,7 @@ export const JobHeader = ({ onCommands }: { onCommands: () => void }) => {
         {name}
       </h1>
       <nav aria-label="Pages of the job" className="hidden self-stretch lg:flex">
-        {pages.map(({ id: page, label, href }, at) => (
+        {pages.map(({ path: page, title: label, href }, at) => (
           <Link
             key={page}
             href={href}

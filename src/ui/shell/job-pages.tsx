@@ -19,10 +19,12 @@ const CardPage = dynamic(() => import('../setup/card/card-page').then((module) =
 const ChangeoutPage = dynamic(() =>
   import('../changeout/changeout-page').then((module) => markHydrating(module.ChangeoutPage)),
 );
-const CrossingPage = dynamic(() =>
+const BalancePage = dynamic(() =>
   import('../balance/balance-page').then((module) => markHydrating(module.BalancePage)),
 );
-const DayPage = dynamic(() => import('../simulate/simulate-page').then((module) => markHydrating(module.SimulatePage)));
+const SimulatePage = dynamic(() =>
+  import('../simulate/simulate-page').then((module) => markHydrating(module.SimulatePage)),
+);
 const DefrostPage = dynamic(() =>
   import('../simulate/defrost/defrost-page').then((module) => markHydrating(module.DefrostPage)),
 );
@@ -40,7 +42,7 @@ const ServicePage = dynamic(() =>
   import('../service/service-page').then((module) => markHydrating(module.ServicePage)),
 );
 const SetupPage = dynamic(() => import('../setup/setup-page').then((module) => markHydrating(module.SetupPage)));
-const SheetPage = dynamic(() => import('../survey/survey-page').then((module) => markHydrating(module.SurveyPage)));
+const SurveyPage = dynamic(() => import('../survey/survey-page').then((module) => markHydrating(module.SurveyPage)));
 const StartupDesk = dynamic(() =>
   import('../startup/startup-desk').then((module) => markHydrating(module.StartupDesk)),
 );
@@ -49,7 +51,7 @@ const StartupPhone = dynamic(() =>
 );
 const StripsPage = dynamic(() => import('../strips/strips-page').then((module) => markHydrating(module.StripsPage)));
 const TalkPage = dynamic(() => import('../setup/talk-page').then((module) => markHydrating(module.TalkPage)));
-const TroublePage = dynamic(() =>
+const DiagnosePage = dynamic(() =>
   import('../diagnose/diagnose-page').then((module) => markHydrating(module.DiagnosePage)),
 );
 const WiringPage = dynamic(() => import('../wiring/wiring-page').then((module) => markHydrating(module.WiringPage)));
@@ -60,7 +62,7 @@ const StartupPage = () => (useNarrow() ? <StartupPhone /> : <StartupDesk />);
 type Draw = (parts: BundleParts) => React.ReactNode;
 
 const SCREENS: Readonly<Record<string, Draw>> = {
-  survey: () => <SheetPage />,
+  survey: () => <SurveyPage />,
   strips: () => <StripsPage />,
   'strips/service': () => <ServicePage />,
   wiring: () => <WiringPage />,
@@ -74,14 +76,14 @@ const SCREENS: Readonly<Record<string, Draw>> = {
       ({ profiles }) => <CardPage role={role} own={profiles.map(({ profile }) => profile)} />,
     ]),
   ),
-  balance: () => <CrossingPage />,
+  balance: () => <BalancePage />,
   'balance/year': ({ weather }) => <YearPage brought={weather} />,
   'balance/air': () => <AirPage />,
-  simulate: ({ weather }) => <DayPage brought={weather} />,
+  simulate: ({ weather }) => <SimulatePage brought={weather} />,
   'simulate/defrost': ({ weather }) => <DefrostPage brought={weather} />,
   'simulate/house': ({ weather }) => <MeasuredPage brought={weather} />,
   startup: () => <StartupPage />,
-  diagnose: () => <TroublePage />,
+  diagnose: () => <DiagnosePage />,
   handover: ({ handovers }) => <HandoverView handovers={handovers} />,
   'handover/label': () => <JobLabel />,
 };

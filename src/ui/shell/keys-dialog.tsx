@@ -1,7 +1,7 @@
 'use client';
 
 import { DialogClose, DialogFrame } from '../kit/dialog-frame';
-import { JOB_PAGES } from './pages';
+import { JOB_PAGES } from './screens';
 
 const KEYS: readonly (readonly [string, string])[] = [
   [`1 – ${JOB_PAGES.length}`, 'pages of the job'],

@@ -4,14 +4,14 @@ import Link from 'next/link';
 import { DropdownMenu } from 'radix-ui';
 import type { DegreeScale } from '@/core/units/degrees';
 import { useDegreeChoice } from '../degrees/degrees';
-import { guideFor } from '../guide/guide-parts';
 import type { OpenerProps } from '../kit/lazy-popup';
 import { useTheme } from '../theme/theme';
 import { type Theme, THEME_LABELS } from '../theme/themes';
-import type { JobPage } from './pages';
+import { guideFor } from './guide-parts';
+import type { JobScreen } from './screens';
 
 export interface PageMenuProps extends OpenerProps {
-  readonly pages: readonly (JobPage & { readonly href: string })[];
+  readonly pages: readonly (JobScreen & { readonly href: string })[];
   readonly here: string | undefined;
   readonly onCommands: () => void;
 }
@@ -34,10 +34,10 @@ export const PageMenuWhole = ({ className, label: name, face, pages, here, onCom
         collisionPadding={8}
         className="z-40 max-h-[85dvh] min-w-56 overflow-y-auto rounded border border-line-strong bg-sheet shadow-md"
       >
-        {pages.map(({ id, label, href }) => (
-          <DropdownMenu.Item key={id} asChild>
-            <Link href={href} prefetch={false} aria-current={id === here ? 'page' : undefined} className={ITEM}>
-              {label}
+        {pages.map(({ path, title, href }) => (
+          <DropdownMenu.Item key={path} asChild>
+            <Link href={href} prefetch={false} aria-current={path === here ? 'page' : undefined} className={ITEM}>
+              {title}
             </Link>
           </DropdownMenu.Item>
         ))}
@@ -50,7 +50,7 @@ export const PageMenuWhole = ({ className, label: name, face, pages, here, onCom
             Guide to this page
           </Link>
         </DropdownMenu.Item>
-        <DropdownMenu.Label className="eyebrow px-4 pt-2">Light</DropdownMenu.Label>
+        <DropdownMenu.Label className="eyebrow px-4 pt-2">Screen theme</DropdownMenu.Label>
         <DropdownMenu.RadioGroup value={theme} onValueChange={(next) => setTheme(next as Theme)}>
           {(Object.keys(THEME_LABELS) as Theme[]).map((each) => (
             <DropdownMenu.RadioItem key={each} value={each} className={ITEM}>

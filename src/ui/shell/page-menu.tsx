@@ -10,7 +10,7 @@ const Opener = lazyPopup<PageMenuProps>('menu', () =>
 
 /** Pages of a job and theme behind one button, on narrow screens. */
 export const PageMenu = (props: Omit<PageMenuProps, keyof OpenerProps>) => {
-  const name = props.pages.find(({ id }) => id === props.here)?.label ?? 'Pages';
+  const name = props.pages.find(({ path }) => path === props.here)?.title ?? 'Pages';
   return (
     <Opener
       {...props}

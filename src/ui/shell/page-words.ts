@@ -1,7 +1,5 @@
-import type { JobPage } from './pages';
-
-/** Search words of each page. */
-export const PAGE_WORDS: Readonly<Record<JobPage['id'], readonly string[]>> = {
+/** Search words of each page, by its path. Only the command list loads them. */
+export const PAGE_WORDS: Readonly<Record<string, readonly string[]>> = {
   survey: [
     'sheet',
     'equipment',

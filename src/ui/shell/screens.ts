@@ -2,14 +2,17 @@ import { CONTROLLER_ROLES, CONTROLLERS } from '@/core/job/controllers';
 import type { BundleParts } from '@/core/sync/job-bundle';
 import { currentPath } from './old-paths';
 
-/** A screen of a job: path below the job's address, title, and required data. */
+/**
+ * A screen of a job: path below the job's address, title, and required data. Screens without a slash in their path are
+ * the job's pages: the header lists them in this order, the digit keys open them, each has a part of the guide.
+ */
 export interface JobScreen {
   readonly path: string;
   readonly title: string;
   readonly needs?: keyof BundleParts;
 }
 
-/** Every screen of a job. */
+/** Every screen of a job, in working order: the only list of them. */
 export const JOB_SCREENS: readonly JobScreen[] = [
   { path: 'survey', title: 'Survey' },
   { path: 'strips', title: 'Strips' },
@@ -35,6 +38,9 @@ export const JOB_SCREENS: readonly JobScreen[] = [
   { path: 'handover', title: 'Handover', needs: 'handovers' },
   { path: 'handover/label', title: 'Panel label' },
 ];
+
+/** Pages of a job in working order. */
+export const JOB_PAGES = JOB_SCREENS.filter(({ path }) => !path.includes('/'));
 
 /** The screen at a path below a job's address; undefined if none. */
 export const jobScreen = (path: string): JobScreen | undefined => JOB_SCREENS.find((screen) => screen.path === path);

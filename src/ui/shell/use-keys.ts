@@ -7,7 +7,7 @@ import { useJobNow } from '../job/provider';
 import { jobQuery } from '../job/query';
 import { isTyping } from '../kit/is-typing';
 import { goInJob } from './go';
-import { JOB_PAGES } from './pages';
+import { JOB_PAGES } from './screens';
 
 /** Keyboard shortcuts of a job page. Inactive while typing or while a dialog is open. */
 export const useKeys = ({ onCommands, onKeys }: { onCommands: () => void; onKeys: () => void }) => {
@@ -23,7 +23,7 @@ export const useKeys = ({ onCommands, onKeys }: { onCommands: () => void; onKeys
       if (event.ctrlKey || event.metaKey || event.altKey) return;
       const page = JOB_PAGES[Number(event.key) - 1];
       const { saved, facts, moment, nudgeOutdoor, setCall } = now();
-      if (page) goInJob(`/jobs/${saved.id}/${page.id}?${jobQuery(now())}`);
+      if (page) goInJob(`/jobs/${saved.id}/${page.path}?${jobQuery(now())}`);
       else if (event.key === '[') nudgeOutdoor(-1, scale);
       else if (event.key === ']') nudgeOutdoor(1, scale);
       else if (event.key === 'c') setCall(nextCall(moment.call, callsOf(facts)));

@@ -3,9 +3,9 @@ import Link from 'next/link';
 import { notFound } from 'next/navigation';
 import Markdown from 'react-markdown';
 import { guideText } from '@/server/guide';
-import { GUIDE_PARTS } from '@/ui/guide/guide-parts';
 import { AppMark } from '@/ui/kit/app-mark';
 import { BackButton } from '@/ui/kit/back-button';
+import { GUIDE_PARTS } from '@/ui/shell/guide-parts';
 
 interface Props {
   readonly params: Promise<{ part: string }>;
