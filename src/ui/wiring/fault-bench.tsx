@@ -1,7 +1,7 @@
 'use client';
 
-import { type Remote, wrap } from 'comlink';
-import { useEffect, useState } from 'react';
+import { wrap } from 'comlink';
+import { useMemo, useState } from 'react';
 import { type FaultCode, NO_FAULTS, withFault } from '@/core/control/scenario';
 import type { FaultEffectRow } from '@/core/diagnosis/fault-bench';
 import type { Facts } from '@/core/job/document';
@@ -11,33 +11,34 @@ import type { WiringWorker } from '@/workers/wiring.worker';
 import { useDegrees } from '../degrees/degrees';
 import { useJob } from '../job/provider';
 import { useDebouncedMoment } from '../job/use-debounced-moment';
+import { FailedTask } from '../kit/failed-task';
+import { useWorkerTask } from '../loading/use-worker-task';
+import { startedWorker, workerTask } from '../loading/worker-task';
 
-type FaultAnswer =
-  | { readonly kind: 'working' }
-  | { readonly kind: 'done'; readonly rows: readonly FaultEffectRow[] }
-  | { readonly kind: 'failed' };
+interface Asked {
+  readonly facts: Facts;
+  readonly outdoorF: number;
+}
 
-/** Asks the worker for every single fault; a late answer is dropped with its worker. */
-const useFaultTable = (facts: Facts, outdoorF: number, isWanted: boolean): FaultAnswer => {
-  const [answer, setAnswer] = useState<FaultAnswer>({ kind: 'working' });
-  useEffect(() => {
-    if (!isWanted) return;
-    const worker = new Worker(new URL('../../workers/wiring.worker.ts', import.meta.url), { type: 'module' });
-    const remote: Remote<WiringWorker> = wrap<WiringWorker>(worker);
-    let isCurrent = true;
-    const settle = (next: FaultAnswer) => isCurrent && setAnswer(next);
-    const fail = () => settle({ kind: 'failed' });
-    worker.addEventListener('error', fail);
-    remote
-      .faultTable(facts, { outdoorF, indoorF: 68, call: 'off', scenario: NO_FAULTS })
-      .then((rows) => settle({ kind: 'done', rows }), fail);
-    return () => {
-      isCurrent = false;
-      worker.terminate();
-    };
-  }, [facts, outdoorF, isWanted]);
-  return answer;
-};
+const startWiringWorker = () =>
+  startedWorker(
+    new Worker(new URL('../../workers/wiring.worker.ts', import.meta.url), { type: 'module' }),
+    (worker) => wrap<WiringWorker>(worker),
+  );
+
+const begin = workerTask<Asked, readonly FaultEffectRow[], WiringWorker>(
+  startWiringWorker,
+  async (remote, { facts, outdoorF }, { onAnswer }) =>
+    onAnswer(await remote.faultTable(facts, { outdoorF, indoorF: 68, call: 'off', scenario: NO_FAULTS }), true),
+);
+
+/** Every single fault and its effects, from a worker. */
+const useFaultTable = (facts: Facts, outdoorF: number, isWanted: boolean) =>
+  useWorkerTask(
+    useMemo(() => (isWanted ? { facts, outdoorF } : null), [facts, outdoorF, isWanted]),
+    begin,
+    0,
+  );
 
 /** Faults by consequence, largest groups first; “no change” comes last. */
 const byConsequence = (rows: readonly FaultEffectRow[]) => {
@@ -56,18 +57,15 @@ export const FaultBench = () => {
   const isTried = (code: FaultCode) => moment.scenario.faults.includes(code);
   const [isOpen, setIsOpen] = useState(false);
   const [sought, setSought] = useState('');
-  const answer = useFaultTable(facts, moment.outdoorF, isOpen);
-  const rows = answer.kind === 'done' ? answer.rows : null;
+  const { answer: rows, hasFailed, again } = useFaultTable(facts, moment.outdoorF, isOpen);
   const shown = rows?.filter(({ words, effects }) =>
     `${words} ${effects.join(' ')}`.toLowerCase().includes(sought.toLowerCase()),
   );
   return (
     <details className="mt-6" open={isOpen} onToggle={(event) => setIsOpen(event.currentTarget.open)}>
       <summary className="min-h-11 font-label text-2xl font-semibold">What each fault would do</summary>
-      {isOpen && answer.kind === 'working' && <p role="status">Calculating…</p>}
-      {isOpen && answer.kind === 'failed' && (
-        <p role="alert">The faults could not be calculated on this device. Reload the page and open this again.</p>
-      )}
+      {isOpen && rows === null && !hasFailed && <p role="status">Calculating…</p>}
+      {isOpen && hasFailed && <FailedTask words="The faults could not be calculated." onAgain={again} />}
       {shown && (
         <>
           <input
