@@ -21,9 +21,8 @@ interface Asked {
 }
 
 const startWiringWorker = () =>
-  startedWorker(
-    new Worker(new URL('../../workers/wiring.worker.ts', import.meta.url), { type: 'module' }),
-    (worker) => wrap<WiringWorker>(worker),
+  startedWorker(new Worker(new URL('../../workers/wiring.worker.ts', import.meta.url), { type: 'module' }), (worker) =>
+    wrap<WiringWorker>(worker),
   );
 
 const begin = workerTask<Asked, readonly FaultEffectRow[], WiringWorker>(
