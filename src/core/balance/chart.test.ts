@@ -205,5 +205,5 @@ describe('implausible entries are questioned', () => {
     ],
   ])('%s', (_, of, words) => expect(said(of)).toMatch(words));
 
-  test('a sound unit is not questioned', () => expect(said(facts())).toBe(''));
+  test('a good unit is not questioned', () => expect(said(facts())).toBe(''));
 });

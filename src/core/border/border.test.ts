@@ -42,7 +42,7 @@ describe('an oversized shape', () => {
     expect(parseJson('['.repeat(100_000) + ']'.repeat(100_000))).toMatchObject({ ok: false });
   });
 
-  test('values without limit are refused; a large sound one passes', () => {
+  test('values without limit are refused; a large good one passes', () => {
     expect(shapeProblem(new Array(400_001).fill(0))).toMatchObject({ error: 'has too many values' });
     expect(shapeProblem({ rows: new Array(100_000).fill(1) })).toBeNull();
   });

@@ -257,6 +257,6 @@ test.each([
   expect(oldWiringProblems(wallOf(conductors)).some((problem) => words.test(problem))).toBe(true);
 });
 
-test('sound wiring has no problem', () => {
+test('good wiring has no problem', () => {
   expect(oldWiringProblems(wallOf([row('red', 'R', 'R'), row('blue', 'C', 'C')]))).toEqual([]);
 });

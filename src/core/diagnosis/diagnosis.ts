@@ -131,8 +131,8 @@ const needsDisplay = ({ of }: Probe): boolean => of.call === 'emergency';
 /**
  * Where a diagnosis stands after a complaint and what was observed.
  * @example
- * const clinic = clinicOf(tableOf(jobModel(facts), DEFAULT_MOMENT));
- * diagnose(clinic, { complaint: 'blank', evidence: [], skipped: [] }).offers[0]?.probe.words;
+ * const context = diagnosisContext(tableOf(jobModel(facts), DEFAULT_MOMENT));
+ * diagnose(context, { complaint: 'blank', evidence: [], skipped: [] }).offers[0]?.probe.words;
  */
 export const diagnose = (clinic: DiagnosisContext, asked: Asked): Diagnosis => {
   const { table, classes } = clinic;

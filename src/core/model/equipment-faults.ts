@@ -1,70 +1,70 @@
 import { type CoilIs, GOOD_COIL } from '../control/coil';
 
-/** What in a rung of the heat kit gives no current, or cannot be told to stop. */
+/** Fault in a rung of the heat kit: no current, or heat that cannot be turned off. */
 export type ElementFault = 'element' | 'link' | 'limit' | 'switch' | 'welded';
 
-/** What is wrong with a furnace. */
+/** Fault of a furnace. */
 export type FurnaceFault =
   /** The sequence stops before the igniter: inducer, pressure switch, flue. */
   | 'no-inducer'
-  /** The igniter stays dark. */
+  /** The igniter does not glow. */
   | 'no-glow'
-  /** It glows, and no flame comes. */
+  /** The igniter glows, but no flame follows. */
   | 'no-light'
-  /** It lights, and the board drops it: flame not sensed, a switch that opens. */
+  /** It lights and the board shuts it down: flame not sensed, or a switch that opens. */
   | 'drops-out'
-  /** Its limit opens again and again, or stays open. */
+  /** Its limit trips repeatedly, or stays open. */
   | 'limit'
-  /** It burns low. */
+  /** It underfires. */
   | 'weak';
 
-/** What ails the equipment, apart from its wires and its settings: what every prediction goes by. */
+/** Equipment faults, apart from wiring and settings. Every prediction uses them. */
 export interface EquipmentFaults {
-  /** Volts of the control transformer, a share of what it should give. */
+  /** Control transformer volts relative to normal. */
   readonly controlShare: number;
-  /** Line volts at the heat kit, a share of the service's. */
+  /** Line volts at the heat kit relative to the service's. */
   readonly kitShare: number;
-  /** Circuits of the kit with no supply, from 0: a breaker off, or one leg of it open. */
+  /** Kit circuits without supply, from 0: breaker off, or one leg open. */
   readonly kitCircuitsOpen: readonly number[];
-  /** By element, from 0. */
+  /** Fault by element, from 0. */
   readonly rungs: Readonly<Record<number, ElementFault>>;
-  /** Seconds that the kit's switches take, as a multiple of their own. */
+  /** Delay of the kit's switches as a multiple of normal. */
   readonly switchTimes: number;
   readonly outdoorLine: 'live' | 'dead' | 'low' | 'held';
-  /** A breaker or disconnect that is seen to be off. */
+  /** A breaker or disconnect visibly off. */
   readonly seenOff: 'kit' | 'indoors' | 'outdoors' | null;
   readonly contactor: 'sound' | 'burnt' | 'welded';
-  /** A compressor that does not start for want of its capacitor, or whose windings or overload are open. */
+  /** A compressor that does not start: failed capacitor, or open windings or overload. */
   readonly compressor: 'sound' | 'no-capacitor' | 'open';
   readonly outdoorFan: 'sound' | 'no-capacitor' | 'dead';
   readonly blower: 'sound' | 'dead';
-  /** Air of the blower, a share of what it should move. */
+  /** Blower airflow relative to normal. */
   readonly airShare: number;
-  /** External static pressure, a share of what it is with all its air free. */
+  /** External static pressure relative to a clean system. */
   readonly staticShare: number;
-  /** Whether the filter is seen to be choked. */
+  /** Whether the filter is visibly clogged. */
   readonly isFilterChoked: boolean;
-  /** Heat of the compressor, a share of its plate. */
+  /** Compressor heat relative to its rating. */
   readonly capacityShare: number;
-  /** Whether gauges show too little charge. */
+  /** Whether gauges show a low charge. */
   readonly isChargeLow: boolean;
   readonly outdoorCoil: CoilIs;
-  /** A reversing valve that stays where it is, whatever its coil does. */
+  /** A reversing valve stuck in one position. */
   readonly valveStuck: 'heating' | 'cooling' | null;
   readonly furnace: FurnaceFault | null;
-  /** Manifold pressure, a share of what it should be. */
+  /** Manifold pressure relative to normal. */
   readonly manifoldShare: number;
-  /** Flame current, a share of a clean rod's. */
+  /** Flame current relative to a clean rod's. */
   readonly flameShare: number;
-  /** The defrost board's defrost thermostat, and the board itself. */
+  /** Fault of the defrost thermostat or the defrost board. */
   readonly defrost: 'sound' | 'never' | 'ends-early' | 'always-due' | 'sensor-off';
-  /** What the outdoor temperature is shown as, °F more than it is; null: nothing is shown. */
+  /** Error of the displayed outdoor temperature, °F; null: none is displayed. */
   readonly outdoorShownF: number | null;
-  /** Settings that are otherwise than the job has them, by the name of the look that sees it. */
+  /** Settings that differ from the job, by the id of the check that sees it. */
   readonly settingsOff: readonly string[];
-  /** Whether the thermostat's batteries are flat, where it runs on them. */
+  /** Whether a battery thermostat's batteries are dead. */
   readonly isBatteryFlat: boolean;
-  /** Whether the compressor goes off and on within minutes. */
+  /** Whether the compressor short-cycles. */
   readonly isShortCycling: boolean;
 }
 
@@ -98,7 +98,7 @@ export const NO_EQUIPMENT_FAULTS: EquipmentFaults = {
   isShortCycling: false,
 };
 
-/** Two sets of ails at once: what one leaves sound the other may ail; shares multiply, lists join. */
+/** Two sets of faults combined: shares multiply, lists join, and a fault in either counts. */
 export const bothFaults = (
   one: Partial<EquipmentFaults>,
   other: Partial<EquipmentFaults>,

@@ -9,22 +9,22 @@ import { asPlannedState, type WiringState, withScenario } from '../wiring/state'
 import { memoizeByFacts } from './memoize-by-facts';
 import { type Wires, wiresOf } from './wires';
 
-/** What a job's facts are calculated to before anything is asked of them; each part once, when it is first wanted. */
+/** Everything computed from a job's facts; each part once, when first needed. */
 export interface JobModel extends Wires {
   readonly facts: Facts;
   readonly scenario: Scenario;
-  /** The wires that the job shares with every other state of its facts that wires know nothing of. */
+  /** Wires, shared with every other version of the facts that does not affect wiring. */
   readonly wires: Wires;
   readonly crossing: Balance;
-  /** The wall at a moment, under the model's scenario. */
+  /** The wiring as found at a moment, with the model's scenario. */
   readonly state: (moment: Moment) => WiringState;
-  /** The wall in every call, under the model's scenario. */
+  /** The wiring as found on every call, with the model's scenario. */
   readonly states: (moment: Moment) => StatesByCall;
-  /** The plan in every call, nothing wrong. */
+  /** The plan on every call, without faults. */
   readonly soundStates: (moment: Moment) => StatesByCall;
 }
 
-/** Moments that the wires cannot tell apart have one key: outdoor temperature counts, the room's does not. */
+/** Key of a moment for wiring: outdoor temperature counts, room temperature does not. */
 const momentKey = ({ outdoorF }: Moment) => String(outdoorF);
 
 const build = (facts: Facts, scenario: Scenario): JobModel => {
@@ -73,10 +73,10 @@ const build = (facts: Facts, scenario: Scenario): JobModel => {
 };
 
 /**
- * The one place to ask anything about a job: plan, wall, states by call and temperature, crossing (what it reads, what
- * wants a look and its startup apart, see `readsOnWall`, `findingsOf` and `startupOf`). The same facts (the same
- * object) give the same model, so that pages, worker and command line share its work; it is let go with its facts. Its
- * scenario is what is tried on it: conditions and faults.
+ * The one place to ask anything about a job: plan, wiring as found, states by call and temperature, balance. Readings,
+ * findings and startup have their own functions: `readsOnWall`, `findingsOf`, `startupOf`. The same facts object gives
+ * the same model, so that pages, worker and command line share its work; it is released with its facts. Its scenario is
+ * what is simulated: conditions and faults.
  * @example
  * const model = jobModel(facts);
  * model.state(DEFAULT_MOMENT).energized.has('contactor');

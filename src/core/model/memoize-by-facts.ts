@@ -2,8 +2,8 @@ import { NO_FAULTS, type Scenario, scenarioCode } from '../control/scenario';
 import type { Facts } from '../job/document';
 
 /**
- * Keeps what is made of facts and scenario as long as the facts live: asked again with the very same object, it gives
- * the very same answer.
+ * Memoizes by facts and scenario for as long as the facts object lives: the same object gives the same answer
+ * object.
  */
 export const memoizeByFacts = <T>(
   make: (facts: Facts, scenario: Scenario) => T,

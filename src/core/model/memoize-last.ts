@@ -1,8 +1,8 @@
 /**
- * Keeps the last answer about each model, for words that are the very same: a page asks for the same thing again and
- * again while it is drawn.
+ * Memoizes the last answer per model, for identical arguments: a page asks for the same thing repeatedly while
+ * rendering.
  * @example
- * const findings = lastOf((model: JobModel, readings: readonly Reading[]) => check(model, readings));
+ * const findings = memoizeLast((model: JobModel, readings: readonly Reading[]) => check(model, readings));
  */
 export const memoizeLast = <M extends object, W extends readonly unknown[], T>(
   work: (model: M, ...words: W) => T,

@@ -13,7 +13,7 @@ import { jobKit } from '../strips/from-job';
 import { type CableId, refText, type TerminalRef } from '../wiring/harness';
 import type { SeenId } from './seen';
 
-/** A voltmeter's input: the usual 10 MΩ, or the low-impedance setting of about 3 kΩ, which ghosts do not survive. */
+/** Input of a voltmeter: the usual 10 MΩ, or low impedance of about 3 kΩ, which removes ghost voltage. */
 export const METERS = {
   high: { label: 'Usual setting', ohms: 10e6 },
   low: { label: 'Low impedance', ohms: 3e3 },
@@ -23,7 +23,7 @@ export type MeterSetting = keyof typeof METERS;
 /** Where line volts are read. */
 export type LineSupply = `kit-${number}` | 'air-handler' | 'outdoor';
 
-/** Anything that can be read, seen or timed on a system. */
+/** Anything that can be measured, seen or timed on a system. */
 export type Observable =
   /** Control volts between two terminals. */
   | { readonly kind: 'volts'; readonly between: readonly [TerminalRef, TerminalRef]; readonly meter: MeterSetting }
@@ -37,43 +37,43 @@ export type Observable =
   | { readonly kind: 'line-volts'; readonly at: LineSupply; readonly isLoaded: boolean }
   | { readonly kind: 'temperature'; readonly at: 'outdoor' | 'indoor' | 'return' | 'supply' }
   | { readonly kind: 'pressure'; readonly at: 'static' | 'manifold' }
-  /** What a control shows: alive or blank. */
+  /** A control's display: on or blank. */
   | { readonly kind: 'display'; readonly of: 'thermostat' | 'outdoor-board' }
-  /** Whether a coil is seen or heard to be in. */
+  /** Whether a coil is visibly or audibly pulled in. */
   | { readonly kind: 'sight'; readonly coil: CoilId }
   | { readonly kind: 'time'; readonly of: 'defrost' | 'switches' }
-  /** What is seen or heard, in one of a few words. */
+  /** What is seen or heard, as one of a few words. */
   | { readonly kind: 'seen'; readonly what: SeenId }
   /** Whether a setting is found as planned. */
   | { readonly kind: 'setting'; readonly look: string }
-  /** Capacitance as a share of what is printed on it, %. Power off, discharged. */
+  /** Capacitance relative to its label, %. Power off, discharged. */
   | { readonly kind: 'capacitor'; readonly of: 'compressor' | 'fan' }
   /** Cold ohms of a part in series with an element. */
   | { readonly kind: 'part-ohms'; readonly element: number; readonly part: 'link' | 'limit' }
-  /** Ohms of the winding that starts a compressor, common to run. */
+  /** Ohms of the compressor's run winding, common to run. */
   | { readonly kind: 'winding-ohms' }
-  /** Every rung of the kit gone down with an ohmmeter: which part of it is open. */
+  /** Every rung of the kit checked with an ohmmeter: which part is open. */
   | { readonly kind: 'rungs' }
-  /** Every rung of the kit gone down with a clamp: which of them draw current. */
+  /** Every rung of the kit checked with a clamp: which draw current. */
   | { readonly kind: 'rung-amps' }
-  /** Every conductor of a cable lifted at both ends and gone through: which is open, which two touch. */
+  /** Every conductor of a cable lifted at both ends and checked: which is open, which two touch. */
   | { readonly kind: 'cable'; readonly cable: CableId }
-  /** A terminal strip looked over and tugged: conductors by color, screws, jumpers. */
+  /** A terminal strip inspected and tugged: conductors by color, screws, jumpers. */
   | { readonly kind: 'strip'; readonly device: DeviceId }
-  /** Every terminal of a strip read to its common: which of them are hot. */
+  /** Every terminal of a strip read to its common: which are hot. */
   | { readonly kind: 'hot'; readonly device: DeviceId }
-  /** What still runs with the thermostat pulled off its base. */
+  /** What still runs with the thermostat off its base. */
   | { readonly kind: 'pulled' }
   /** Flame current, µA. */
   | { readonly kind: 'flame-current' };
 
-/** An observable under a call; null where no call matters. */
+/** An observable on a call; null if the call does not matter. */
 export interface Observation {
   readonly observable: Observable;
   readonly call: CallId | null;
 }
 
-/** The first half of a key: where in the work a reading of a call has always stood. */
+/** First half of a key: the startup step of a reading on that call. */
 const CALL_PLACES: Record<CallId, string> = {
   off: 'control-volts',
   fan: 'fan',
@@ -86,12 +86,12 @@ const CALL_PLACES: Record<CallId, string> = {
   defrost: 'defrost',
 };
 
-/** Whether a reading's key is in the work of a call. */
+/** Whether a reading's key belongs to a call. */
 export const isOfCall = (item: string, call: CallId): boolean => item.startsWith(`${CALL_PLACES[call]}/`);
 
 const slug = (text: string) => text.replace(/[^a-z0-9]+/gi, '-');
 
-/** A terminal by what it is for, so that its readings stay its own when its mark or its device is corrected. */
+/** A terminal by its function, so that readings stay with it when its mark or device is corrected. */
 const pointName = (facts: Facts, { device, mark }: TerminalRef): string => {
   const isIndoors = device === indoorId(facts);
   if (device === outdoorId(facts)) {
@@ -116,7 +116,7 @@ const betweenName = (facts: Facts, between: readonly [TerminalRef, TerminalRef])
         .map((ref) => pointName(facts, ref))
         .join('-to-');
 
-/** A clamp place as a key has it: a circuit by its number; the main feed of a kit with one circuit is that circuit. */
+/** Clamp place in a key: a circuit by its number; the main feed of a one-circuit kit is that circuit. */
 const clampName = (facts: Facts, clamp: ClampAt): string => {
   if (clamp.kind === 'circuit') return String(clamp.at + 1);
   const isOnly = clamp.kind === 'main' && jobKit(facts, facts.heatKit.ratedVolts).circuits.length === 1;
@@ -178,7 +178,7 @@ const observableName = (facts: Facts, observable: Observable, place: string): st
 };
 
 /**
- * The key under which a reading of something is kept: one thing, one key, whatever page it is entered on.
+ * Key of a reading: one measurement, one key, whatever page it is entered on.
  * @example
  * // 'heat-aux/amps-main' of a kit with two circuits
  * observationKey(facts, { call: 'heat-aux', observable: { kind: 'amps', clamp: { kind: 'main' } } });
@@ -186,13 +186,13 @@ const observableName = (facts: Facts, observable: Observable, place: string): st
 export const observationKey = (facts: Facts, { observable, call }: Observation): string =>
   observableName(facts, observable, call === null ? 'any' : CALL_PLACES[call]);
 
-/** The call of a reading that was taken on the strips' own page: it stood where the clamp's place stands. */
+/** Call of a reading taken on the Strips page, stored in the place of the clamp. */
 const stripsCall = ({ place }: Reading): CallId => CALL_IDS.find((call) => call === place) ?? 'heat-aux';
 
-/** Where the clamp is said to be in a feed that holds the blower. */
+/** Clamp places on a feed that includes the blower. */
 export const WITH_BLOWER_PLACE = 'with-blower';
 
-/** A reading from before one thing had one name, under the name that it has now. */
+/** Converts a reading with an older key to its present key. */
 const renamed = (facts: Facts, reading: Reading): Reading => {
   const [place = '', name = ''] = reading.item.split('/');
   if (name === 'strip-volts') return { ...reading, item: stripKeys(facts).volts };
@@ -205,27 +205,27 @@ const renamed = (facts: Facts, reading: Reading): Reading => {
   return { ...reading, item, place: clampPlaceOf(facts, clamp) };
 };
 
-/** What a reading at a clamp place says of the blower, for places whose reading startup takes too. */
+/** Whether the blower is in the clamp, for clamp places that startup also reads. */
 export const clampPlaceOf = (facts: Facts, clamp: ClampAt): string | null =>
   /^\d$/.test(clampName(facts, clamp)) && clampReach(facts, clamp).hasBlower ? WITH_BLOWER_PLACE : null;
 
-/** Readings under the keys of what they are readings of: those of the same thing stand together. */
+/** Readings grouped by key: those of the same measurement are together. */
 export const observed = (facts: Facts, readings: readonly Reading[]): Reading[] =>
   readings.map((reading) => renamed(facts, reading));
 
-/** The reading that counts for each thing read. */
+/** The reading that counts for each key. */
 export const observedNow = (facts: Facts, readings: readonly Reading[]): ReadonlyMap<string, TakenReading> =>
   currentReadings(observed(facts, readings));
 
-/** What was left unmeasured, with why. */
+/** What was not measured, with the reason. */
 export const leftUnmeasured = (facts: Facts, readings: readonly Reading[]): ReadonlyMap<string, UntakenReading> =>
   notMeasured(observed(facts, readings));
 
-/** The impedance of the meter that a reading of volts was to be taken with, Ω; null where nothing of that is said. */
+/** Meter impedance that a volt reading asked for, Ω; null if it asked for none. */
 export const meterOhmsOf = (observation: Observation | undefined): number | null =>
   observation?.observable.kind === 'volts' ? METERS[observation.observable.meter].ohms : null;
 
-/** Keys of the readings that tell a kit: volts at it under load, and its main feed with everything called. */
+/** Keys of the readings that identify a kit: volts under load, and main feed amps with everything on. */
 export const stripKeys = (facts: Facts): EvidenceKeys => ({
   volts: observationKey(facts, { call: null, observable: { kind: 'line-volts', at: 'kit-1', isLoaded: true } }),
   mainAmps: observationKey(facts, { call: 'heat-aux', observable: { kind: 'amps', clamp: { kind: 'main' } } }),

@@ -21,29 +21,29 @@ import { BTU_PER_KWH } from '../units/constants';
 import type { Bench, WiringState } from '../wiring/state';
 import type { EquipmentFaults } from './equipment-faults';
 
-/** What someone sees and hears who is before the unit outdoors. */
+/** What someone at the outdoor unit sees and hears. */
 export type OutdoorSeen =
   'runs' | 'fan-alone' | 'fan-and-hum' | 'compressor-alone' | 'hums' | 'contactor-in-only' | 'chatters' | 'still';
 
-/** What is seen of a furnace's fire. */
+/** What is seen of a furnace's flame. */
 export type FlameSeen = 'burns' | 'drops-out' | 'no-inducer' | 'no-glow' | 'no-light' | 'cold';
 
 /**
- * What works at a moment: wires, switches and motors together. Heat is what the air gets, Btu/h; cooling is below zero.
+ * What runs at a moment: wires, switches and motors together. Heat is heat to the air, Btu/h; cooling is negative.
  */
 export interface OperatingState {
   readonly isBlowerOn: boolean;
-  /** Whether G or the kit's first switch brings it: what a burner or its board brings apart. */
+  /** Whether G or the kit's first switch turns it on; a burner's own blower call is separate. */
   readonly isBlowerCalled: boolean;
   readonly cfm: number;
   readonly outdoor: OutdoorSeen;
   readonly isCompressorOn: boolean;
   readonly isFanOn: boolean;
-  /** Whether the compressor heats the house; null: it does not run. */
+  /** Whether the compressor heats; null: it is off. */
   readonly heats: boolean | null;
   /** Elements that draw current, from 0. */
   readonly elementsOn: ReadonlySet<number>;
-  /** Whether their limits open and close for want of air. */
+  /** Whether their limits cycle because airflow is low. */
   readonly isTripping: boolean;
   readonly flame: FlameSeen;
   readonly heatPumpBtuh: number;
@@ -54,15 +54,15 @@ export interface OperatingState {
   readonly kitVolts: number;
 }
 
-/** Under this share of the least airflow the limits of strips open, and those of a furnace. Our judgment. */
+/** Share of the minimum airflow below which limits of strips and furnaces open. Our judgment. */
 const TRIPS_SHARE = 0.6;
-/** What a compressor still gives with no air over its coil, a share. Our judgment. */
+/** Share of a compressor's heat with no airflow over its coil. Our judgment. */
 const NO_FAN_SHARE = 0.3;
-/** Low line volts cost this much of a compressor's heat. Our judgment. */
+/** Share of a compressor's heat at low line volts. Our judgment. */
 const LOW_LINE_SHARE = 0.93;
-/** A weak fire, a share of its output. Our judgment. */
+/** Output of an underfired furnace relative to its rating. Our judgment. */
 const WEAK_FIRE_SHARE = 0.6;
-/** What is sensibly cooled, a share of the heat at the mild rating point. Our judgment. */
+/** Sensible cooling relative to heat at the mild rating point. Our judgment. */
 const COOLS_SHARE = 0.75;
 const MILD_F = 47;
 
@@ -108,7 +108,7 @@ const flameOf = (state: WiringState, ails: EquipmentFaults, isAirShort: boolean)
   }
 };
 
-/** Airflow that a call has its blower set for, CFM. */
+/** Airflow that the blower is set for on a call, CFM. */
 const cfmFor = ({ airHandler }: Facts, moment: Moment, hasBackup: boolean): number => {
   if (hasBackup) return airHandler.auxCfm;
   if (moment.call === 'fan' || moment.call === 'off') return airHandler.fanCfm;
@@ -116,10 +116,10 @@ const cfmFor = ({ airHandler }: Facts, moment: Moment, hasBackup: boolean): numb
 };
 
 /**
- * What works at a moment.
- * @param bench what the state was solved on
- * @param kitVolts volts at the kit where they were read, V
- * @param seconds since the call began, s; once every switch has moved, unless said
+ * What runs at a moment.
+ * @param bench the bench the state was solved on
+ * @param kitVolts volts read at the kit, V
+ * @param seconds since the call began, s; default: after every switch has moved
  */
 export const operatingState = (
   facts: Facts,
@@ -184,7 +184,7 @@ export const operatingState = (
   };
 };
 
-/** Heat of a running compressor with its valve as for heating, Btu/h. */
+/** Heat of a running compressor with its valve in heating, Btu/h. */
 const heatOf = (facts: Facts, { energized }: WiringState, { outdoorF }: Moment): number => {
   const asHeating = new Set<CoilId>([...energized].filter((coil) => coil !== VALVE_COIL));
   asHeating.add(COMPRESSOR_COIL);

@@ -6,28 +6,28 @@ import type { Harness, TerminalRef } from '../wiring/harness';
 import type { WiringState } from '../wiring/state';
 import { observationKey, observedNow } from './observable';
 
-/** A terminal at a place where someone stands with a meter: what it should read to common, and what was read. */
+/** A terminal at a place: what it should read to common, and what was read. */
 export interface TerminalVolts {
   readonly ref: TerminalRef;
   readonly carries: string;
-  /** Where the other probe goes. */
+  /** Terminal for the other lead. */
   readonly to: TerminalRef;
-  /** To there, V. */
+  /** Expected volts to it, V. */
   readonly volts: number;
   readonly isHot: boolean;
-  /** What was read there under this call; null: nothing yet. */
+  /** Reading there on this call; null: none yet. */
   readonly read: ReadingValue | null;
 }
 
-/** The terminals of a device, each with where it is read to. */
+/** Terminals of a device, each with the terminal it is read to. */
 export interface PlaceVolts {
   readonly device: DeviceId;
   readonly terminals: readonly TerminalVolts[];
 }
 
 /**
- * Volts to expect for a call, place by place, as someone with a meter walks them; what was read stands next to.
- * A device without a common of its own is read to the one that has the transformer.
+ * Expected volts on a call, place by place in walking order, with the readings taken.
+ * A device without its own common is read to the device with the transformer.
  */
 export const placeVolts = (
   facts: Facts,

@@ -25,36 +25,36 @@ import { METERS, type Observable, type Observation } from './observable';
 import { type OperatingState, operatingState } from './operating-state';
 import type { SeenId, SeenWord } from './seen';
 
-/** What something reads on a system: a figure with its spread, an open circuit, a word, or what is missing to say. */
+/** A predicted reading: a number with its spread, an open circuit, a word, or what is missing for a prediction. */
 export type Prediction =
   | {
       readonly kind: 'number';
       readonly value: number;
-      /** Where the reading may lie though nothing is wrong: the ghost of a floating terminal, an inverter's span. */
+      /** Range on a good system: ghost voltage of a floating terminal, an inverter's span. */
       readonly spread: readonly [number, number];
     }
   | { readonly kind: 'open' }
   | { readonly kind: 'word'; readonly word: string }
   | { readonly kind: 'unknown'; readonly needs: string; readonly fact?: FactPath };
 
-/** What was measured besides, as far as a prediction depends on it. */
+/** Other measurements that a prediction depends on. */
 export interface Given {
-  /** Line volts at the kit, V; the service's where no one has read them. */
+  /** Line volts at the kit, V; default: the service's. */
   readonly kitVolts?: number;
-  /** Air that comes back, °F; the room's where no one has read it. */
+  /** Return air temperature, °F; default: the room's. */
   readonly returnF?: number;
-  /** Seconds since the call began; once every switch has moved, unless said. */
+  /** Seconds since the call began; default: after every switch has moved. */
   readonly seconds?: number;
-  /** What ails the equipment; nothing, unless said. */
+  /** Equipment faults; default: none. */
   readonly ails?: EquipmentFaults;
-  /** What a run through a night like this one leaves on the coil outdoors; not known, unless said. */
+  /** Frost that a night like this leaves on the outdoor coil; default: unknown. */
   readonly night?: CoilNight;
 }
 
-/** What a night leaves on the outdoor coil, as the time machine lived it. */
+/** Frost left on the outdoor coil after a simulated night. */
 export interface CoilNight {
   readonly defrosts: number;
-  /** Of these, ended on their longest time. */
+  /** Defrosts that ran to their maximum time. */
   readonly capped: number;
   readonly frostLeftLb: number;
 }
@@ -66,15 +66,15 @@ const number = (value: number, spread: readonly [number, number] = [value, value
 });
 const word = (is: boolean, yes: string, no: string): Prediction => ({ kind: 'word', word: is ? yes : no });
 
-/** A floating terminal picks up anything from nothing to about half of the supply, by capacitance. */
+/** A floating terminal reads up to about half the supply, by capacitance. */
 const GHOST_SHARE_OF_SUPPLY = 0.5;
 
 /**
- * Manifold pressure, in. w.c., where the plate says nothing else; oil has none. Source: the trade; the plate decides.
+ * Manifold pressure, in. w.c., unless the plate says otherwise; oil has none. Source: trade practice.
  */
 export const MANIFOLD_IN_WC: Record<FuelKind, number | null> = { 'natural-gas': 3.5, propane: 10, 'fuel-oil': null };
 
-/** What is asked, of which state. */
+/** The question, and the state it is asked of. */
 interface Asked {
   readonly model: JobModel;
   readonly bench: Bench;
@@ -97,7 +97,7 @@ const voltsBetween = ({ state }: Asked, { between, meter }: Extract<Observable, 
 const kitAmps = (asked: Asked, clamp: ClampAt): Prediction => {
   const { elementsOn, isBlowerCalled, isTripping, kitVolts } = asked.works();
   const full = expectedAmps(asked.model.facts, clamp, elementsOn, isBlowerCalled, kitVolts);
-  // Limits that open and close: whatever is caught.
+  // Limits that cycle: any value in between.
   return isTripping ? number(full / 2, [0, full]) : number(full);
 };
 
@@ -122,7 +122,7 @@ const temperature = (asked: Asked, at: Extract<Observable, { kind: 'temperature'
   }
 };
 
-/** External static pressure that a good system is likely to have, a share of the table's most. Our judgment. */
+/** Typical external static pressure relative to the table's maximum. Our judgment. */
 const STATIC_SHARES = [0.5, 1] as const;
 
 const staticPressure = (asked: Asked): Prediction => {
@@ -155,13 +155,13 @@ const seconds = (asked: Asked, of: 'defrost' | 'switches'): Prediction => {
     : { kind: 'word', word: 'locked out: the coil is warm' };
 };
 
-/** The word of everything gone through and found sound. */
+/** Word for “all checked, all sound”. */
 export const NO_FAULT_WORDS = 'sound';
 
-/** The word of a part of a rung that is open. */
+/** Word for an open part of a rung. */
 export const rungWord = (element: number, part: ElementFault): string => `${part}-${element + 1}`;
 
-/** The word of the rungs that draw current. */
+/** Word for the rungs that draw current. */
 export const rungsOnWord = (elements: readonly number[]): string =>
   elements.length === 0
     ? 'none'
@@ -170,19 +170,18 @@ export const rungsOnWord = (elements: readonly number[]): string =>
         .map((at) => at + 1)
         .join('+');
 
-/** The first of the faults in the wires that shows, by its code. */
+/** Code of the first visible wiring fault. */
 const faultWord = ({ bench, moment }: Asked, shows: (named: NamedFault) => boolean): Prediction => ({
   kind: 'word',
   word: faultsByCode(bench.harness, moment.scenario.faults).find(shows)?.code ?? NO_FAULT_WORDS,
 });
 
 /**
- * From it on a terminal is hot to someone who goes down a strip, V: above any ghost, below what anything works with.
- * Our judgment.
+ * Volts from which a terminal counts as hot: above any ghost voltage, below any working voltage. Our judgment.
  */
 const HOT_VOLTS = 15;
 
-/** The word of the terminals that are hot. */
+/** Word for the hot terminals. */
 export const hotWord = (marks: readonly string[]): string => (marks.length === 0 ? 'none' : marks.join('+'));
 
 const hotMarks = ({ volts }: WiringState, harness: Harness, of: DeviceId): string[] =>
@@ -190,10 +189,10 @@ const hotMarks = ({ volts }: WiringState, harness: Harness, of: DeviceId): strin
     (mark) => (volts.get(nodeOf(of, mark)) ?? 0) >= HOT_VOLTS,
   );
 
-/** What may run, as one word: `none`, or the parts joined by `+`. */
+/** What runs, as one word: `none`, or the parts joined by `+`. */
 export const RUNNING_PARTS = ['blower', 'compressor', 'backup'] as const;
 
-/** What still runs once the thermostat is off its base: all its contacts are open then, welded or not. */
+/** What still runs with the thermostat off its base: all its contacts are open, even welded ones. */
 const runningWithoutThermostat = ({ model: { facts }, bench, moment, given }: Asked): string => {
   const contacts = deviceIn(bench.harness, 'thermostat')?.contacts ?? [];
   const faults = [...moment.scenario.faults, ...contacts.map(({ id }): FaultCode => `stuck-open:${id}`)];
@@ -207,7 +206,7 @@ const runningWithoutThermostat = ({ model: { facts }, bench, moment, given }: As
   return RUNNING_PARTS.filter((part) => runs[part]).join('+') || 'none';
 };
 
-/** A failed capacitor, % of its print; a closed link or limit, Ω; a compressor's winding, Ω; a clean flame rod, µA. */
+/** Failed capacitor, % of its label; closed link or limit, Ω; compressor winding, Ω; clean flame rod, µA. */
 const WEAK_CAPACITOR_PERCENT = 40;
 const CLOSED_PART_OHMS = 0.2;
 const WINDING_OHMS = 1;
@@ -224,7 +223,7 @@ const motorAmps = (asked: Asked, of: 'compressor' | 'fan'): Prediction => {
   return { kind: 'unknown', needs: 'nameplate amps, on the Survey', fact };
 };
 
-/** Line volts that make a compressor labor, a share of the service's. Our judgment: beyond the usual ten percent. */
+/** Line volts that overload a compressor, relative to the service's. Our judgment: beyond the usual ten percent. */
 const LOW_LINE_SHARE = 0.85;
 
 const lineVolts = (
@@ -238,7 +237,7 @@ const lineVolts = (
     return number(serviceVolts * (ails.outdoorLine === 'low' ? LOW_LINE_SHARE : 1));
   }
   if (at === 'air-handler') return number(ails.seenOff === 'indoors' ? 0 : indoorServiceVolts(facts));
-  // With one leg open the elements let the other through: a meter may show anything less.
+  // With one leg open, the other reaches the meter through the elements: it may read anything lower.
   if (ails.kitCircuitsOpen.includes(Number(at.slice('kit-'.length)) - 1)) return number(0);
   return number((isLoaded ? (given.kitVolts ?? serviceVolts) : serviceVolts) * ails.kitShare);
 };
@@ -247,7 +246,7 @@ const isFuseBlown = ({ state }: Asked): boolean =>
   state.fuseOpenedAtAmps !== null ||
   state.network.edges.some((edge) => edge.id === 'board fuse' && edge.kind === 'switch' && !edge.closed);
 
-/** Frost that a night leaves and that is seen as ice, lb. Our judgment: a coil's face closed. */
+/** Frost that is seen as ice, lb. Our judgment: the coil's face is closed. */
 const ICED_LB = 1;
 
 const seenDefrost = (asked: Asked, ails: EquipmentFaults): SeenWord => {
@@ -371,18 +370,18 @@ const read = (asked: Asked, observable: Observable): Prediction => {
   }
 };
 
-/** A system at a moment, to be asked. */
+/** A system at a moment, ready for predictions. */
 export interface Observer {
   readonly state: WiringState;
-  /** What works: calculated when it is first asked for. */
+  /** What runs; calculated when first needed. */
   readonly works: () => OperatingState;
   readonly read: (observable: Observable) => Prediction;
 }
 
 /**
- * Someone before a system at a moment: asked again and again, it is solved once.
- * @param bench plan or wall, at the line volts it is on
- * @param moment outdoor and room temperature, the call, and the scenario that is tried
+ * Prepares a system at a moment: it is solved once for any number of predictions.
+ * @param bench plan or wiring as found, at its line volts
+ * @param moment outdoor and room temperature, the call, and the simulated scenario
  */
 export const observer = (model: JobModel, bench: Bench, moment: Moment, given: Given = {}): Observer => {
   const { facts } = model;
@@ -398,9 +397,9 @@ export const observer = (model: JobModel, bench: Bench, moment: Moment, given: G
 };
 
 /**
- * What something would read.
- * @param bench plan or wall, at the line volts it stands on
- * @param moment outdoor and room temperature, and the scenario that is tried; the observation's own call counts
+ * Predicts a reading.
+ * @param bench plan or wiring as found, at its line volts
+ * @param moment outdoor and room temperature, and the simulated scenario; the observation's own call counts
  * @example
  * predict(model, model.sound, DEFAULT_MOMENT, { call: 'heat-1', observable: { kind: 'sight', coil: 'contactor' } });
  */

@@ -4,10 +4,10 @@ import type { JobModel } from './job-model';
 import type { Observation } from './observable';
 import { type Given, predict, type Prediction } from './predict';
 
-/** What something reads on a job’s wall, under its own scenario. */
+/** Predicted reading on a job's wiring as found, with its scenario. */
 export const readsAsFound = (model: JobModel, moment: Moment, observation: Observation, given?: Given): Prediction =>
   predict(model, model.wall, { ...moment, scenario: model.scenario }, observation, given);
 
-/** What it reads on a plan without faults. */
+/** Predicted reading on the plan, without faults. */
 export const readsAsPlanned = (model: JobModel, moment: Moment, observation: Observation, given?: Given): Prediction =>
   predict(model, model.sound, { ...moment, scenario: NO_FAULTS }, observation, given);

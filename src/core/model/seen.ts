@@ -1,4 +1,4 @@
-/** What can be seen or heard, and the words for how it can be. The first word is how it should be. */
+/** What can be seen or heard, with the words for each state; the first is the normal one. */
 export const SEEN = {
   'outdoor-unit': {
     label: 'Outdoor unit',
@@ -75,11 +75,11 @@ export const SEEN = {
 
 export type SeenId = keyof typeof SEEN;
 
-/** A word of a look; as kept in the record it follows `seen:`. */
+/** A word for something seen; the record stores it after `seen:`. */
 export type SeenWord = { [K in SeenId]: keyof (typeof SEEN)[K]['words'] }[SeenId];
 
-/** The words of a look, by word. */
+/** Words for something seen, by key. */
 export const seenWords = (what: SeenId): Readonly<Record<string, string>> => SEEN[what].words;
 
-/** How a setting is found. */
+/** States of a setting. */
 export const SETTING_WORDS = { planned: 'As planned', otherwise: 'Not as planned' } as const;

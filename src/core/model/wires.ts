@@ -7,25 +7,25 @@ import { plan } from '../wiring/plan';
 import { refusals } from '../wiring/refusals';
 import { type Bench, benchOf, type Supply, supplyOf } from '../wiring/state';
 
-/** What a job's wires are calculated to, before any call; each part once, when it is first wanted. */
+/** A job's wiring before any call; each part computed once, when first needed. */
 export interface Wires {
-  /** Why the wiring cannot be planned; empty where it can. */
+  /** Why the wiring cannot be planned; empty if it can. */
   readonly refused: readonly Finding[];
   readonly planned: Harness;
-  /** What is in the wall: as recorded, or as planned. */
+  /** Actual wiring: as recorded, or as planned. */
   readonly harness: Harness;
-  /** The plan on the bench, nothing wrong with it. */
+  /** The plan on the bench, without faults. */
   readonly sound: Bench;
-  /** What is in the wall on the bench; the same bench where it is the plan. */
+  /** Actual wiring on the bench; the same bench if it matches the plan. */
   readonly wall: Bench;
   readonly supply: Supply;
-  /** The plan at other line volts, as a share of what the transformer's tap is for. */
+  /** The plan at other line volts, relative to the transformer's tap. */
   readonly soundAt: (share: number) => Bench;
-  /** How much was calculated so far, by all who share these wires. */
+  /** Number of solutions so far, across all sharers of these wires. */
   readonly worked: () => { readonly plans: number; readonly solutions: number };
 }
 
-/** Line volts to this share are one bench. */
+/** Line volts within this share use one bench. */
 const shareKey = (share: number) => share.toFixed(4);
 
 const build = (facts: Facts): Wires => {
@@ -72,7 +72,7 @@ const build = (facts: Facts): Wires => {
   };
 };
 
-/** Facts that no wire knows of. */
+/** Facts that do not affect wiring. */
 const WITHOUT_WIRES = {
   site: null,
   house: null,
@@ -84,14 +84,14 @@ const WITHOUT_WIRES = {
   proof: null,
 } as const;
 
-/** The facts that wires are calculated from; the lockouts are left to whoever moves them. */
+/** Facts that wiring depends on; lockout temperatures are left out. */
 const wireFacts = (facts: Facts) => ({
   ...facts,
   ...WITHOUT_WIRES,
   gates: { ...facts.gates, compressorBelowF: null, auxAboveF: null },
 });
 
-/** This many ways to wire one system are kept: what is there, and the choices that a page weighs against it. */
+/** Maximum cached wirings per system: the present one, and alternatives that a page compares. */
 const KEPT = 12;
 
 interface Kept {
@@ -99,12 +99,12 @@ interface Kept {
   readonly wires: Wires;
 }
 
-/** By an object that all states of a job's facts share, last used first; let go with the job. */
+/** Cached by an object that all versions of a job's facts share, last used first; released with the job. */
 const all = new WeakMap<object, readonly Kept[]>();
 
 /**
- * The wires of a job. Facts that differ in nothing wires know of (a price, a lockout that is dragged) share them, so
- * that nothing is planned or solved again for those.
+ * A job's wires. Facts that differ only in what does not affect wiring (a price, a dragged lockout) share them, so that
+ * nothing is planned or solved again.
  */
 export const wiresOf = (facts: Facts): Wires => {
   const madeOf = wireFacts(facts);

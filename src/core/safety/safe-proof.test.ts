@@ -138,7 +138,7 @@ describe('a reading that stops the work says so in the stop’s own words', () =
   });
 });
 
-test('a sound system of every family has neither an error nor a warning', () => {
+test('a good system of every family has neither an error nor a warning', () => {
   const wrong = some(150).flatMap(({ id, facts }) =>
     findingsOf(jobModel(facts))
       .filter(({ severity }) => severity !== 'advice')

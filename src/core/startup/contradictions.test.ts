@@ -96,7 +96,7 @@ describe('readings that cannot both be right are named, and neither passes', () 
     ).toMatch(/cannot both be right/);
   });
 
-  test('a sound set passes', () => {
+  test('a good set passes', () => {
     const lines: Line[] = [
       ['heat-aux/volts-air-handler-W1', 25],
       ['strips/volts', 240],

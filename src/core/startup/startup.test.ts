@@ -176,7 +176,7 @@ describe('terminals', () => {
     expect(some[0]!.cause.words).toMatch(/loose|corroded/);
   });
 
-  test('sound readings suspect nothing, and neither do none', () => {
+  test('good readings suspect nothing, and neither do none', () => {
     const context = (readings: readonly Reading[]) => startupContext(jobModel(proved.facts), readings, DEFAULT_MOMENT);
     expect(wireSuspects(context(proved.readings), 'heat-1')).toEqual([]);
     expect(wireSuspects(context([]), 'heat-1')).toEqual([]);

@@ -170,7 +170,7 @@ describe('an interlock is checked', () => {
     expect(of(past, 'interlock-works')).toMatchObject([{ severity: 'error' }]);
   });
 
-  test('sound ones have no finding, and Y2 past one is advice', () => {
+  test('good ones have no finding, and Y2 past one is advice', () => {
     expect([of(relay, 'interlock-works'), of(dual, 'interlock-works')]).toEqual([[], []]);
     const two = withUnit({ stages: 'two' }, { ...relay, thermostat: { ...relay.thermostat, compressorOutputs: 2 } });
     expect(of(two, 'interlock-works')).toMatchObject([{ severity: 'advice', aspect: 'second stage' }]);
