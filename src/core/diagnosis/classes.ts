@@ -1,14 +1,14 @@
 import type { Cause } from '../causes/cause';
 import type { Table } from './table';
 
-/** Causes that nothing on the job can tell apart; named together. */
+/** Causes that no probe can tell apart; named together. */
 export interface CauseClass {
   readonly causes: readonly Cause[];
-  /** Their places in the table. */
+  /** Their indexes in the table. */
   readonly at: readonly number[];
 }
 
-/** Groups causes that read alike at every probe of a table. */
+/** Groups causes with equal readings at every probe of a table. */
 export const classesOf = (table: Table): readonly CauseClass[] => {
   const rows = table.probes.map(table.row);
   const groups = new Map<string, number[]>();

@@ -8,21 +8,21 @@ import { jobSchedule, setpointsFor } from '../simulation/system/schedule';
 import { memoize, once } from '../units/once';
 
 const MINUTES = 24 * 60;
-/** What a night is lived at, °F, at most: warmer air leaves no ice. */
+/** Maximum outdoor temperature of a simulated night, °F: warmer air leaves no ice. */
 const FROSTY_F = 34;
 const DAMP = 0.9;
-/** A board that ends each defrost at once, min. */
+/** Defrost time of a board that ends each defrost at once, min. */
 const EARLY_MIN = 2;
-/** The end of a night, min, of which the least frost counts: ice that no defrost takes. */
+/** Last part of a night, min, whose lowest frost counts: ice that no defrost clears. */
 const END_MIN = 6 * 60;
 
-/** What depends on the coil and its board, as one key. */
+/** Key of everything that depends on the coil and its board. */
 const keyOf = ({ outdoorCoil, defrost }: EquipmentFaults) => `${JSON.stringify(outdoorCoil)} ${defrost}`;
 
 /**
- * A damp day and night at a steady temperature through the time machine, for each way a coil and its board can be: run
- * only for the faults that need it, and once each.
- * @param outdoorF of the visit, °F; the night is no warmer than frost
+ * Simulates a damp day and night at a steady temperature for each state of coil and board: only for the faults that
+ * need it, once each.
+ * @param outdoorF of the visit, °F; the night is at most at freezing
  */
 export const coilNights = (model: JobModel, outdoorF: number): ((ails: EquipmentFaults) => CoilNight) => {
   const { facts } = model;

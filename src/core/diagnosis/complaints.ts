@@ -3,14 +3,14 @@ import type { Facts } from '../job/document';
 import { FELT_SHARE } from './felt-share';
 import type { HomeownerSigns } from './homeowner-signs';
 
-/** What someone calls for, in his own words. */
+/** A complaint in the owner's words. */
 export interface Complaint {
   readonly id: string;
   readonly words: string;
-  /** How well it says what is noticed, from 0 to 1; and what a good system brings people to say, at times. */
+  /** How well it matches the signs, from 0 to 1; and its weight on a good system. */
   readonly says: (noticed: HomeownerSigns) => number;
   readonly ofSound: number;
-  /** Whether there is what it speaks of. */
+  /** Whether the job has what it is about. */
   readonly applies: (facts: Facts) => boolean;
 }
 
@@ -29,7 +29,7 @@ const complaint = (
 
 const hasBurner = (facts: Facts) => backupOf(facts) === 'fossil';
 
-/** What people say, each as likely as it fits what they notice. All shares are our judgment. */
+/** Complaints, each as likely as it matches the signs. All shares are our judgment. */
 export const COMPLAINTS: readonly Complaint[] = [
   complaint('blank', 'No heat, and the display is blank', 0, ({ isBlank }) => is(isBlank)),
   complaint('no-heat', 'No heat and no air', 0, (noticed) =>
@@ -95,10 +95,10 @@ export const COMPLAINTS: readonly Complaint[] = [
   complaint('check', 'No complaint: seasonal check', 0.3, () => 0),
 ];
 
-/** What can be complained of on a job. */
+/** Complaints that are possible on a job. */
 export const complaintsOf = (facts: Facts): readonly Complaint[] => COMPLAINTS.filter(({ applies }) => applies(facts));
 
-/** What everyone may say of anything. */
+/** Weight of any complaint about anything. */
 const STRAY = 0.002;
 
 /**
@@ -107,7 +107,7 @@ const STRAY = 0.002;
  */
 export const complaintShares = (noticed: HomeownerSigns, isSound: boolean): readonly number[] => {
   const raw = COMPLAINTS.map(({ says, ofSound }) => says(noticed) + (isSound ? ofSound : 0) + STRAY);
-  // Something wrong that no one notices is found on a visit before the season.
+  // A fault without signs is found on a seasonal check.
   const noticedAtAll = raw.some((share) => share > 10 * STRAY);
   const all = noticedAtAll ? raw : raw.map((share, at) => (COMPLAINTS[at]!.id === 'check' ? 1 : share));
   const sum = all.reduce((total, share) => total + share, 0);

@@ -3,20 +3,20 @@ import type { Spot } from '../devices/device';
 import type { Probe } from './probe';
 import { CALL_S, PANEL_S, PUT_BACK_S, READ_S, RESTART_S, VERIFY_DEAD_S, WALK_S } from './probe-times';
 
-/** Where a technician stands: what the next probe takes depends on it. */
+/** Present state of the technician: the time of the next probe depends on it. */
 export interface ProbeSituation {
   readonly place: Spot;
   readonly call: CallId;
-  /** Places whose panel is off already. */
+  /** Places with the panel off. */
   readonly opened: readonly Spot[];
-  /** Whether every supply is open, locked and verified dead. */
+  /** Whether every supply is open, locked out and verified dead. */
   readonly isDead: boolean;
 }
 
 /** At the door: the thermostat is next. */
 export const ON_ARRIVAL: ProbeSituation = { place: 'wall', call: 'heat-1', opened: [], isDead: false };
 
-/** Calls in which the compressor is to run. */
+/** Calls that run the compressor. */
 export const RUNS_COMPRESSOR: ReadonlySet<CallId> = new Set([
   'heat-1',
   'heat-2',
@@ -26,16 +26,16 @@ export const RUNS_COMPRESSOR: ReadonlySet<CallId> = new Set([
   'defrost',
 ]);
 
-/** Whether a reading in a call needs its compressor to run, and not only its wires. */
+/** Whether a reading on a call needs the compressor running, not only its wires. */
 export const needsCompressor = ({ of: { call, observable }, kind }: Probe): boolean =>
   call !== null &&
   RUNS_COMPRESSOR.has(call) &&
   (kind === 'air' || kind === 'licensed' || observable.kind === 'motor-amps' || observable.kind === 'seen');
 
-/** Where a call is set: a defrost at the board outdoors, any other at the thermostat. */
+/** Where a call is set: defrost at the outdoor board, any other at the thermostat. */
 export const setAt = (call: CallId): Spot => (call === 'defrost' ? 'outdoors' : 'wall');
 
-/** Seconds that a probe takes from where someone stands, and where it leaves him. */
+/** Seconds that a probe takes from the present state, and the state after it. */
 export const costOf = (
   probe: Probe,
   from: ProbeSituation,

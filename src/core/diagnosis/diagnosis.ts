@@ -9,64 +9,64 @@ import { type Evidence, posterior } from './posterior';
 import type { Probe } from './probe';
 import type { Table } from './table';
 
-/** What a diagnosis goes by. */
+/** Input of a diagnosis. */
 export interface Asked {
   readonly complaint: string | null;
-  /** In the order in which it was observed. */
+  /** In order of observation. */
   readonly evidence: readonly Evidence[];
   /** Ids of probes that cannot be reached. */
   readonly skipped: readonly string[];
 }
 
-/** Causes that cannot be told apart, and how likely they are. */
+/** Causes that cannot be told apart, with their probability. */
 export interface Suspect extends CauseClass {
   readonly p: number;
 }
 
-/** Where a diagnosis stands. */
+/** Status of a diagnosis. */
 export type DiagnosisSoFar =
-  /** More is to be observed. */
+  /** More observations are needed. */
   | { readonly kind: 'open' }
-  /** One class is as good as sure. */
+  /** One class is nearly certain. */
   | { readonly kind: 'named'; readonly suspect: Suspect }
-  /** Nothing that is left to observe parts those that stand. */
+  /** No remaining probe separates the remaining classes. */
   | { readonly kind: 'exhausted'; readonly suspect: Suspect }
-  /** No single cause gives the readings; two together do. */
+  /** Two causes together give the readings; no single one does. */
   | { readonly kind: 'pair'; readonly pairs: readonly Pair[] }
   /** Nothing in the catalog gives the readings. */
   | { readonly kind: 'unexplained' };
 
-/** What stands, how likely, and what to observe next. */
+/** Remaining suspects with their probability, and the next probes. */
 export interface Diagnosis {
   /** Likeliest first. */
   readonly suspects: readonly Suspect[];
-  /** By cause of the table. */
+  /** By cause, in the table's order. */
   readonly p: Float64Array;
-  /** Best first; empty where nothing more tells. One that is to be read again comes before all others. */
+  /** Best first; empty if no probe is informative. A reading to repeat comes first. */
   readonly offers: readonly Offer[];
-  /** What was read once, and does not fit what all else says. */
+  /** Read once, and inconsistent with everything else. */
   readonly again: Probe | null;
   readonly standing: ProbeSituation;
-  /** What the observations took, s. */
+  /** Time of all observations, s. */
   readonly seconds: number;
   readonly standpoint: DiagnosisSoFar;
 }
 
-/** At this share a class is named. */
+/** Probability from which a class is named. */
 export const NAMED_AT = 0.92;
-/** Readings that the best cause does not give before one cause is doubted: one may be a misread. */
+/** Readings that contradict the best cause before a single cause is doubted: one may be a misread. */
 const DOUBTED_AT = 2;
 
-/** A table with what is calculated of it once. */
+/** A table with its derived data. */
 export interface DiagnosisContext {
   readonly table: Table;
   readonly classes: readonly CauseClass[];
 }
 
-/** Opens a table for diagnosis. */
+/** Prepares a table for diagnosis. */
 export const diagnosisContext = (table: Table): DiagnosisContext => ({ table, classes: classesOf(table) });
 
-/** Where someone stands who observed all this, and what it took. */
+/** State of the technician after all observations, and the time they took. */
 export const afterProbes = (
   evidence: readonly Evidence[],
 ): { readonly standing: ProbeSituation; readonly seconds: number } =>
@@ -78,7 +78,7 @@ export const afterProbes = (
     { standing: ON_ARRIVAL, seconds: 0 },
   );
 
-/** The logarithm of how well a single cause gives the evidence, on the scale of pairs. */
+/** Log-likelihood of the evidence under a single cause, on the scale of pairs. */
 const logOf = ({ row, causes }: Table, cause: Cause, evidence: readonly Evidence[]): number => {
   const at = causes.indexOf(cause);
   return evidence.reduce((sum, { probe, answer }) => {
@@ -87,7 +87,7 @@ const logOf = ({ row, causes }: Table, cause: Cause, evidence: readonly Evidence
   }, Math.log(cause.weight));
 };
 
-/** What was read once and the first suspect does not give: it is read again before anything depends on it. */
+/** Read once and inconsistent with the first suspect: read again before anything depends on it. */
 const toReadAgain = (misses: readonly Evidence[], evidence: readonly Evidence[]): Evidence | undefined =>
   misses.find(({ probe }) => evidence.filter((each) => each.probe === probe).length === 1);
 
@@ -114,13 +114,13 @@ const standpointOf = (
   return { standpoint: found.length === 0 ? { kind: 'exhausted', suspect: first } : { kind: 'open' }, again };
 };
 
-/** What was read between a dead terminal and a live one may be a ghost: the same points at low impedance tell. */
+/** Volts between dead and live may be ghost voltage: the same points at low impedance decide. */
 const ghostly = ({ retestOf }: Table, evidence: readonly Evidence[]): Probe[] =>
   evidence.flatMap(({ probe, answer }) =>
     typeof answer === 'number' && answer > DEAD_VOLTS && answer < PULL_IN_VOLTS ? (retestOf(probe) ?? []) : [],
   );
 
-/** Whether the thermostat shows nothing: no emergency heat can be set on it, and no one is asked to. */
+/** Whether the display is blank: emergency heat cannot be set, and is not asked for. */
 const isBlank = ({ complaint, evidence }: Asked): boolean => {
   const seen = evidence.findLast(({ probe }) => probe.of.observable.kind === 'display');
   return seen ? seen.answer === 'blank' : complaint === 'blank';
@@ -129,7 +129,7 @@ const isBlank = ({ complaint, evidence }: Asked): boolean => {
 const needsDisplay = ({ of }: Probe): boolean => of.call === 'emergency';
 
 /**
- * Where a diagnosis stands after a complaint and what was observed.
+ * Diagnoses from a complaint and the observations.
  * @example
  * const context = diagnosisContext(tableOf(jobModel(facts), DEFAULT_MOMENT));
  * diagnose(context, { complaint: 'blank', evidence: [], skipped: [] }).offers[0]?.probe.words;

@@ -5,10 +5,10 @@ import type { Facts } from '../job/document';
 import { type FaultRow, faultTable } from '../wiring/fault-table';
 import type { Bench } from '../wiring/state';
 
-/** What one fault of the wires would do, with how to make sure of it and fix it: as the catalog has it. */
+/** Effect of one wiring fault, with confirmation and fix from the catalog. */
 export type FaultEffectRow = FaultRow & Pick<Cause, 'confirm' | 'fix'>;
 
-/** Every single fault of a harness that shows, with what it does in every call. */
+/** Every visible single fault of a harness, with its effect on every call. */
 export const faultEffects = (facts: Facts, bench: Bench, moment: Moment): FaultEffectRow[] => {
   const causes = new Map(wireCauses(facts, bench.harness).map((cause) => [cause.id, cause]));
   return faultTable(facts, bench, moment).flatMap((row): FaultEffectRow[] => {

@@ -13,7 +13,7 @@ import { plan } from '../wiring/plan';
 import { type Bench, benchOf } from '../wiring/state';
 import { coilNights } from './coil-night';
 
-/** A system with something wrong with it, ready to be asked. */
+/** A system with a fault, ready for predictions. */
 export interface FaultedSystem {
   readonly facts: Facts;
   readonly ails: EquipmentFaults;
@@ -22,9 +22,9 @@ export interface FaultedSystem {
   readonly display: () => boolean;
   /** Whether a call opens the board's fuse. */
   readonly blows: (call: CallId) => boolean;
-  /** What a frosty night leaves on its coil. */
+  /** Frost on its coil after a frosty night. */
   readonly night: CoilNight;
-  /** What tells two patients apart in the wires: equal where nothing 24 V is otherwise. */
+  /** Key of the 24 V side: equal if nothing in it differs. */
   readonly wireKey: string;
 }
 
@@ -36,10 +36,10 @@ export const bothEffects = (one: Effect, other: Effect): Effect => ({
   ails: bothFaults(one.ails ?? {}, other.ails ?? {}),
 });
 
-/** The wires as they are in the wall, on devices that are set otherwise. */
+/** The wiring as found, with devices set differently. */
 const wallSetAs = (wall: Harness, facts: Facts): Harness => ({ ...wall, devices: plan(facts).devices });
 
-/** A coil that no defrost ever melts. */
+/** A coil that defrost never clears. */
 const NO_DEFROST: Pick<EquipmentFaults, 'defrost' | 'outdoorCoil'> = {
   defrost: 'never',
   outdoorCoil: { ...GOOD_COIL, melts: 0 },
@@ -48,8 +48,8 @@ const NO_DEFROST: Pick<EquipmentFaults, 'defrost' | 'outdoorCoil'> = {
 const displayOf = { kind: 'display', of: 'thermostat' } as const;
 
 /**
- * Puts things wrong with one system, one after the other; what they share is solved once.
- * @param model what is in the wall; what is tried elsewhere does not count
+ * Applies effects to one system, one after the other; shared parts are solved once.
+ * @param model the wiring as found; its scenario is ignored
  * @param moment outdoor and room temperature of the visit
  */
 export const faultedSystems = (model: JobModel, moment: Moment): ((effect: Effect) => FaultedSystem) => {
@@ -79,7 +79,7 @@ export const faultedSystems = (model: JobModel, moment: Moment): ((effect: Effec
           },
         }),
     );
-    // A defrost that does not turn the circuit about takes no ice, whatever hinders it.
+    // A defrost that does not reverse the refrigerant clears no ice.
     const night = once((): CoilNight =>
       nights(inCall('defrost').works().heats === true ? { ...ails, ...NO_DEFROST } : ails),
     );

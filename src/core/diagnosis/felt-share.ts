@@ -1,2 +1,2 @@
-/** Under this share of the heat of a good system people feel it. Our judgment. */
+/** Heat relative to a good system below which people notice. Our judgment. */
 export const FELT_SHARE = 0.85;

@@ -5,13 +5,13 @@ import type { OperatingState } from '../model/operating-state';
 import type { FaultedSystem } from './faulted-system';
 import { FELT_SHARE } from './felt-share';
 
-/** What the people of a house notice of it, heat as shares of what it should be. */
+/** What the people of a house notice; heat is relative to a good system. */
 export interface HomeownerSigns {
   readonly isBlank: boolean;
   readonly blowsInHeat: boolean;
-  /** The heat pump's own call; below zero it cools. */
+  /** On the heat pump's own call; negative if it cools. */
   readonly heat: number;
-  /** With everything called. */
+  /** With everything on. */
   readonly full: number;
   readonly emergency: number;
   readonly cool: number;
@@ -19,16 +19,16 @@ export interface HomeownerSigns {
   readonly hums: boolean;
   readonly chatters: boolean;
   readonly isIced: boolean;
-  /** Defrosts that go on to their longest time. */
+  /** Whether defrosts run to their maximum time. */
   readonly isCapped: boolean;
   readonly cyclesShort: boolean;
   /** Heat or compressor with nothing called. */
   readonly runsUncalled: boolean;
   readonly blowsUncalled: boolean;
-  /** Backup in a call that should not bring it: heating, cooling. */
+  /** Backup on a call that should not turn it on: heating, cooling. */
   readonly costsMore: boolean;
   readonly burnerDropsOut: boolean;
-  /** Cold air in a defrost that should be tempered. */
+  /** Cold air in a defrost that should have strip heat. */
   readonly defrostBlowsCold: boolean;
   readonly airIsWeak: boolean;
   /** A compressor that starts hard. */
@@ -43,16 +43,16 @@ const STILL: ReadonlySet<OperatingState['outdoor']> = new Set([
   'hums',
   'fan-and-hum',
 ]);
-/** Air under this share of what it should be is felt at the registers. Our judgment. */
+/** Airflow relative to normal below which it is felt at the registers. Our judgment. */
 const WEAK_AIR_SHARE = 0.8;
-/** Frost that no defrost takes and that people see, lb. Our judgment. */
+/** Frost left after defrost that people see, lb. Our judgment. */
 const ICE_LB = 1;
 
 const shareOf = (is: number, should: number): number => (Math.abs(should) < 1 ? 1 : is / should);
 
 const backupBtuh = ({ stripsBtuh, fossilBtuh }: OperatingState) => stripsBtuh + fossilBtuh;
 
-/** What the people of a house notice of what is wrong with it, next to the same house with nothing wrong. */
+/** Signs of a faulted system compared with the same system without faults. */
 export const homeownerSigns = (patient: FaultedSystem, sound: FaultedSystem): HomeownerSigns => {
   const { facts, ails } = patient;
   const now = (call: CallId) => patient.works(call);

@@ -4,7 +4,7 @@ import { MISREAD } from './outcome';
 import type { Probe, ProbeKind } from './probe';
 import type { Row, Table } from './table';
 
-/** A probe with what it is expected to tell, and what it takes. */
+/** A probe with its expected information and its time. */
 export interface Offer {
   readonly probe: Probe;
   /** Expected fall in entropy, bits. */
@@ -12,12 +12,12 @@ export interface Offer {
   readonly seconds: number;
 }
 
-/** Less than this tells nothing worth a walk, bits. Our judgment. */
+/** Information below which a probe is not worth a walk, bits. Our judgment. */
 export const LEAST_BITS = 0.02;
 
 const plogp = (p: number) => (p > 0 ? p * Math.log2(p) : 0);
 
-/** What a probe is expected to tell of which cause it is, bits; a misread tells nothing. */
+/** Expected information of a probe about the cause, bits; a misread gives none. */
 export const bitsOf = ({ readings, of, outcomes }: Row, p: Float64Array): number => {
   const byReading = new Float64Array(readings.length);
   for (let cause = 0; cause < p.length; cause++) byReading[of[cause]!]! += p[cause]!;
@@ -39,23 +39,22 @@ export const bitsOf = ({ readings, of, outcomes }: Row, p: Float64Array): number
 };
 
 /**
- * What an offer is worth: bits a second, and bits again, for a reading that tells little is soon followed by another.
- * Compared by play over all faults: the square names the cause in a third fewer readings than bits a second alone, in
- * the same time.
+ * Value of an offer: bits squared per second, since an uninformative reading needs another one soon. Compared over all
+ * faults: the square names the cause in a third fewer readings than bits per second, in the same time.
  */
 const worthOf = ({ bits, seconds }: Offer): number => bits ** 2 / seconds;
 
-/** What may be taken at any time. */
+/** Probes that may be taken at any time. */
 export const SAFE_KINDS: readonly ProbeKind[] = ['look', 'dead', 'low-volts', 'air'];
 
-/** What may be taken at any time, and what waits until nothing of it parts the leading suspects. */
+/** Probes that may be taken at any time, and those that wait until no such probe separates the leading suspects. */
 const TIERS: readonly (readonly ProbeKind[])[] = [SAFE_KINDS, ['live'], ['licensed']];
 
-/** A suspect at this share of the first one's likelihood leads with it; the first few always do. Our judgment. */
+/** Probability relative to the first suspect that makes a suspect leading; the first few always are. Our judgment. */
 const LEADS_AT = 0.05;
 const LEADS_ANYWAY = 3;
 
-/** The likelihoods of the leading suspects alone; causes that nothing parts count as one. */
+/** Probabilities of the leading suspects only; indistinguishable causes count as one. */
 export const leading = (classes: readonly CauseClass[], p: Float64Array): Float64Array => {
   const ranked = classes
     .map(({ at }) => ({ at, share: at.reduce((sum, cause) => sum + p[cause]!, 0) }))
@@ -69,12 +68,12 @@ export const leading = (classes: readonly CauseClass[], p: Float64Array): Float6
 };
 
 /**
- * What can be observed next, the best first: the greatest expected fall in entropy for its time. Safety comes before
- * time: as long as any probe without line voltage can part the leading suspects, none with it is offered, however long
- * that takes; then none that takes a license.
- * @param p how likely each cause is
- * @param without ids of probes that are taken or cannot be reached
- * @param retests probes next to the table's own: what may be a ghost, at low impedance
+ * The next probes, best first: the greatest expected fall in entropy for the time. Safety comes before time: while any
+ * probe without line voltage separates the leading suspects, none with line voltage is offered; the same for probes
+ * that need a license.
+ * @param p probability of each cause
+ * @param without ids of probes that were taken or cannot be reached
+ * @param retests extra probes: possible ghost voltage at low impedance
  */
 export const offers = (
   { table, classes }: { readonly table: Table; readonly classes: readonly CauseClass[] },

@@ -1,4 +1,4 @@
-/** What is said where nothing safe gives heat. */
+/** Message if nothing safe gives heat. */
 export const NO_SAFE_HEAT = [
   'Nothing safe gives heat with this tonight.',
   'Portable electric heaters only on circuits that carry them, watched, three feet from anything that burns. Never an oven, a grill or a generator indoors.',

@@ -1,13 +1,13 @@
 import type { Prediction } from '../model/predict';
 import { hasWords, type Probe } from './probe';
 
-/** What a probe answers: a number in its unit, an open circuit, or one of its words. */
+/** Answer of a probe: a number in its unit, an open circuit, or one of its words. */
 export type Answer = number | 'OL' | (string & {});
 
-/** One reading in fifty is a misread, a slip of the finger or the wrong screw. Our judgment. */
+/** Share of misreads: typing errors or the wrong screw. Our judgment. */
 export const MISREAD = 0.02;
 
-/** How a unit reads: its range, and the spread of an instrument at a value. All spreads are our judgment. */
+/** Scale of a unit: its range, and an instrument's spread at a value. All spreads are our judgment. */
 interface Scale {
   readonly range: readonly [number, number];
   readonly sdAt: (value: number) => number;
@@ -24,11 +24,11 @@ const SCALES: Readonly<Record<string, Scale>> = {
   µA: { range: [0, 8], sdAt: () => 0.3 },
 };
 
-/** The scale of a probe's numbers. */
+/** Scale of a probe's numbers. */
 export const scaleOf = ({ unit, kind }: Pick<Probe, 'unit' | 'kind'>): Scale =>
   unit === 'V' && kind === 'live' ? LINE_VOLTS : SCALES[unit]!;
 
-/** Standard normal distribution up to z. Source: Abramowitz and Stegun 26.2.17, error under 1e-7. */
+/** Cumulative standard normal distribution. Source: Abramowitz and Stegun 26.2.17, error under 1e-7. */
 const normalUpTo = (z: number): number => {
   const t = 1 / (1 + 0.2316419 * Math.abs(z));
   const tail =
@@ -38,17 +38,17 @@ const normalUpTo = (z: number): number => {
   return z >= 0 ? 1 - tail : tail;
 };
 
-/** The edges of the bins in which a scale is looked at: a spread and a half wide each. */
+/** Bin edges of a scale: one and a half spreads wide each. */
 const edgesOf = ({ range: [low, high], sdAt }: Scale): readonly number[] => {
   const edges = [low];
   while (edges.at(-1)! < high) edges.push(edges.at(-1)! + 1.5 * sdAt(edges.at(-1)!));
   return edges;
 };
 
-/** Points by which a span that a reading may lie in is stood for. */
+/** Sample points of a span of possible readings. */
 const SPAN_POINTS = 9;
 
-/** Values that mean where a prediction may lie, all alike; a ghost reads next to nothing as often as not. */
+/** Equally likely values of a prediction; ghost voltage reads near zero half the time. */
 const standsFor = (
   { unit, kind }: Probe,
   { value, spread: [low, high] }: Extract<Prediction, { kind: 'number' }>,
@@ -60,21 +60,21 @@ const standsFor = (
   return isGhost ? [...evenly, ...evenly.map(() => low)] : evenly;
 };
 
-/** What a prediction that says nothing leaves possible. */
+/** Values left possible by a prediction that is unknown. */
 const evenly = (count: number): Float64Array => new Float64Array(count).fill(1 / count);
 
-/** Into what the answers of a probe are sorted: the words that are predicted and any other, or bins of its scale. */
+/** Outcomes of a probe: the predicted words and “any other”, or bins of its scale. */
 export type Bins =
   | { readonly kind: 'words'; readonly words: readonly string[] }
   | { readonly kind: 'edges'; readonly edges: readonly number[] };
 
-/** The bins of a probe whose predictions are these. */
+/** Outcomes of a probe with these predictions. */
 export const binsOf = (probe: Probe, predictions: readonly Prediction[]): Bins =>
   hasWords(probe)
     ? { kind: 'words', words: predictions.flatMap((each) => (each.kind === 'word' ? [each.word] : [])) }
     : { kind: 'edges', edges: edgesOf(scaleOf(probe)) };
 
-/** How likely each bin is under a prediction, misreads apart; the last is any other word, or an open circuit. */
+/** Probability of each outcome under a prediction, without misreads; the last is any other word, or an open circuit. */
 export const outcomesOf = (probe: Probe, prediction: Prediction, bins: Bins): Float64Array => {
   if (bins.kind === 'words') {
     const count = bins.words.length + 1;
@@ -107,10 +107,10 @@ export const outcomesOf = (probe: Probe, prediction: Prediction, bins: Bins): Fl
   }
 };
 
-/** Of misreads at an ohmmeter, the share in which a probe had no contact. Our judgment. */
+/** Share of ohmmeter misreads caused by a lead without contact. Our judgment. */
 const SLIPS_OFF = 0.25;
 
-/** How likely an answer is under a prediction; comparable between predictions of one probe. */
+/** Likelihood of an answer under a prediction; comparable between predictions of one probe. */
 export const likelihood = (probe: Probe, prediction: Prediction, answer: Answer): number => {
   if (hasWords(probe)) {
     const stray = 1 / (probe.choices?.length ?? 2 ** probe.marks!.length);
@@ -139,10 +139,10 @@ export const likelihood = (probe: Probe, prediction: Prediction, answer: Answer)
   }
 };
 
-/** Spreads off beyond which a reading speaks against a prediction. */
+/** Deviation in spreads beyond which a reading contradicts a prediction. */
 const SPEAKS_AGAINST_SDS = 3.5;
 
-/** Whether an answer is what a prediction says, within the instrument; null where the prediction says nothing. */
+/** Whether an answer matches a prediction within the instrument's spread; null if the prediction is unknown. */
 export const matches = (probe: Probe, prediction: Prediction, answer: Answer): boolean | null => {
   switch (prediction.kind) {
     case 'unknown':
@@ -160,10 +160,10 @@ export const matches = (probe: Probe, prediction: Prediction, answer: Answer): b
   }
 };
 
-/** Nearer than this two figures are one, in spreads. */
+/** Distance in spreads below which two numbers count as equal. */
 const ALIKE_SDS = 0.6;
 
-/** Whether two predictions of a probe are one to its instrument. */
+/** Whether an instrument cannot tell two predictions apart. */
 export const readSame = (probe: Probe, one: Prediction, other: Prediction): boolean => {
   if (one.kind !== other.kind) return false;
   if (one.kind === 'word') return one.word === (other as typeof one).word;

@@ -8,32 +8,32 @@ import { predictedOn, type Table } from './table';
 /** Two causes that together give every reading. */
 export interface Pair {
   readonly causes: readonly [Cause, Cause];
-  /** Logarithm of its weight and of how well it gives the readings, on the scale of single causes. */
+  /** Log of weight times likelihood, on the scale of single causes. */
   readonly log: number;
 }
 
-/** One call in this many has a second thing wrong next to the first. Our judgment. */
+/** One in this many calls has a second fault. Our judgment. */
 const SECOND_ONE_IN = 25;
-/** Pairs that are put on the bench: the weightiest of those that could do it. */
+/** Maximum pairs tested on the bench: the heaviest candidates. */
 const MOST_TRIED = 24;
 
-/** For each piece of evidence, whether each cause of the table gives it. */
+/** For each reading, whether each cause gives it. */
 const givenBy = (table: Table, { probe, answer }: Evidence): readonly boolean[] => {
   const { readings, of } = table.row(probe);
   const agree = readings.map((reading) => matches(probe, reading, answer) !== false);
   return table.causes.map((_, at) => agree[of[at]!]!);
 };
 
-/** The readings that each cause does not give. */
+/** Readings that each cause does not give. */
 export const missesOf = (table: Table, evidence: readonly Evidence[]): readonly (readonly Evidence[])[] => {
   const given = evidence.map((each) => givenBy(table, each));
   return table.causes.map((_, at) => evidence.filter((_each, reading) => !given[reading]![at]));
 };
 
 /**
- * Finds two causes that together give what no single one does: those of which each gives what the other does not are
- * put on the bench together.
- * @returns best first; empty where no two do
+ * Finds two causes that together give what no single one does: candidates that complement each other are tested on the
+ * bench together.
+ * @returns best first; empty if no pair does
  */
 export const pairsFor = (table: Table, evidence: readonly Evidence[]): readonly Pair[] => {
   const given = evidence.map((each) => givenBy(table, each));

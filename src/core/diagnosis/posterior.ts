@@ -3,7 +3,7 @@ import { type Answer, likelihood } from './outcome';
 import type { Probe } from './probe';
 import type { Table } from './table';
 
-/** One thing observed on a visit. */
+/** One observation of a visit. */
 export interface Evidence {
   readonly probe: Probe;
   readonly answer: Answer;
@@ -15,14 +15,14 @@ const normalized = (weights: Float64Array): Float64Array => {
 };
 
 /**
- * How likely each cause is after a complaint and what was observed: Bayes over single causes. No cause is ever out for
- * good, for one reading in fifty is a misread.
- * @param complaint its id; null: no one complained, or no one asked
+ * Probability of each cause after a complaint and the observations: Bayes over single causes. No cause is ever ruled
+ * out for good, since one reading in fifty is a misread.
+ * @param complaint its id; null: none, or unknown
  */
 export const posterior = (table: Table, complaint: string | null, evidence: readonly Evidence[]): Float64Array => {
   const at = COMPLAINTS.findIndex(({ id }) => id === complaint);
   const shares = at < 0 ? null : table.complaints();
-  // In logarithms: many readings would run out of figures.
+  // In logarithms: the product of many readings would underflow.
   const logs = Float64Array.from(table.causes, ({ weight }, cause) =>
     Math.log(weight * (shares === null ? 1 : shares[cause]![at]!)),
   );

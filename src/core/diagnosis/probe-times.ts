@@ -1,19 +1,19 @@
 import type { Spot } from '../devices/device';
 
-/** Seconds between two places. All times here are our judgment. */
+/** Walking time between two places, s. All times here are our judgment. */
 export const WALK_S: Readonly<Record<Spot, Readonly<Record<Spot, number>>>> = {
   wall: { wall: 0, indoors: 30, outdoors: 60 },
   indoors: { wall: 30, indoors: 0, outdoors: 70 },
   outdoors: { wall: 60, indoors: 70, outdoors: 0 },
 };
-/** To take a panel off. */
+/** Removing a panel. */
 export const PANEL_S: Readonly<Record<Spot, number>> = { wall: 15, indoors: 60, outdoors: 60 };
-/** To read it twice, and enter it. */
+/** Reading twice, and entering it. */
 export const READ_S = 30;
-/** To set another call at the thermostat, and to let switches move. */
+/** Setting another call at the thermostat, and waiting for switches. */
 export const CALL_S = 20;
-/** To open, lock out and verify dead every supply; to put them back. */
+/** Opening, locking out and verifying every supply dead; restoring them. */
 export const VERIFY_DEAD_S = 150;
 export const PUT_BACK_S = 45;
-/** A compressor that was off starts after its minimum off. */
+/** Waiting for the compressor's minimum off time. */
 export const RESTART_S = 180;

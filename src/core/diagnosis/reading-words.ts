@@ -13,13 +13,13 @@ const wordsOf = (probe: Probe, word: string): string => {
 
 const numberWords = (value: number, unit: string): string => `${roundTo(value, decimalsOf(unit))} ${unit}`;
 
-/** An answer in words, as it is told to someone. */
+/** An answer in words. */
 export const answerWords = (probe: Probe, answer: Answer): string => {
   if (typeof answer === 'number') return numberWords(answer, probe.unit);
   return answer === 'OL' ? 'OL' : wordsOf(probe, answer);
 };
 
-/** What a prediction would read, in words; null: it says nothing. */
+/** A predicted reading in words; null if unknown. */
 export const wouldReadWords = (probe: Probe, prediction: Prediction): string | null => {
   switch (prediction.kind) {
     case 'unknown':

@@ -2,30 +2,30 @@ import { inTime } from '../job/in-time';
 import type { Reading, TakenReading } from '../job/reading';
 import { COMPLAINTS } from './complaints';
 
-/** Under these the record keeps what the owner said, and what was fixed. */
+/** Record items for the complaint and for a fix. */
 export const COMPLAINT_ITEM = 'trouble/complaint';
 export const FIXED_ITEM = 'trouble/fixed';
-/** What was set or moved for a night; its note is what has to be put back. And that it was. */
+/** Record items for a temporary change, with what to put back in its note, and for having put it back. */
 export const TONIGHT_ITEM = 'trouble/tonight';
 export const PUT_BACK_ITEM = 'trouble/undone';
 
-/** When the last thing was fixed on a visit; nothing read before it counts after it. */
+/** Time of the last fix on a visit; earlier readings no longer count. */
 export const lastFixed = (readings: readonly Reading[]): TakenReading | undefined =>
   inTime(readings).findLast(
     (reading): reading is TakenReading => reading.item === FIXED_ITEM && reading.status === 'taken',
   );
 
-/** A complaint in its owner's words; null: not one that is known. */
+/** A complaint in the owner's words; null if unknown. */
 export const complaintWords = (id: string | null): string | null =>
   COMPLAINTS.find((each) => each.id === id)?.words ?? null;
 
-/** Things to put back stand apart by this in a note. */
+/** Separator between things to put back in a note. */
 const BETWEEN = '; ';
 
-/** What has to be put back, as a note keeps it. */
+/** Things to put back, from a note. */
 export const undoNote = (undo: readonly string[]): string => undo.join(BETWEEN);
 
-/** What was set or moved for a night and is not put back yet; a job is not handed over before. */
+/** Temporary changes not put back yet; they block handover. */
 export const toPutBack = (readings: readonly Reading[]): readonly string[] => {
   const last = inTime(readings).findLast(
     ({ item, status, value }) =>

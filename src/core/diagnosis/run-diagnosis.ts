@@ -3,23 +3,23 @@ import { diagnose, type Diagnosis, type DiagnosisContext } from './diagnosis';
 import type { Evidence } from './posterior';
 import { simulatedHouse } from './simulated-house';
 
-/** How one diagnosis went from a complaint to a name. */
+/** Course of one diagnosis from complaint to name. */
 export interface DiagnosisRun {
   readonly cause: Cause;
   readonly complaint: string;
   readonly probes: readonly Evidence[];
   readonly end: Diagnosis;
-  /** Whether the cause is in the class that was named. */
+  /** Whether the named class contains the cause. */
   readonly isRight: boolean;
-  /** Probes at line voltage, and those that take a license. */
+  /** Probes at line voltage, and those that need a license. */
   readonly live: number;
 }
 
-/** More than this a technician does not stand. */
+/** Maximum probes: a technician gives up after this many. */
 const MOST_PROBES = 25;
 
 /**
- * Plays a diagnosis against the stand-in house: its owner complains, each offered probe is answered, to the end.
+ * Runs a diagnosis against a simulated house: a complaint, then an answer to each offered probe, to the end.
  * @param seed for the spread of the meters and of the complaint; null: exact
  */
 export const runDiagnosis = (clinic: DiagnosisContext, cause: Cause, seed: number | null): DiagnosisRun => {

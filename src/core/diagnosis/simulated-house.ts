@@ -10,17 +10,17 @@ import { type Answer, scaleOf } from './outcome';
 import type { Probe } from './probe';
 import { predictedOn, type Table } from './table';
 
-/** What a world needs to know of a probe. */
+/** What a simulated house needs of a probe. */
 export type Asked = Pick<Probe, 'of' | 'unit' | 'kind'>;
 
-/** A stand-in for a house with something wrong in it, and for the meter that is held to it. */
+/** A simulated house with a fault, and its meter. */
 export interface SimulatedHouse {
-  /** What its owner says: the id of a complaint. */
+  /** Id of the owner's complaint. */
   readonly complaint: string;
   readonly answer: (probe: Asked) => Answer;
 }
 
-/** Two numbers from 0 to 1 as one that is normally spread. Source: Box and Muller. */
+/** Standard normal number from two uniform ones. Source: Box and Muller. */
 const normal = (one: number, other: number): number =>
   Math.sqrt(-2 * Math.log(1 - one)) * Math.cos(2 * Math.PI * other);
 
@@ -33,7 +33,7 @@ const exactly = (prediction: Prediction, probe: Asked): Answer => {
     case 'word':
       return prediction.word;
     case 'unknown':
-      // A motor whose plate was not read still draws something; air that does not move has the room's temperature.
+      // A motor without plate data still draws current; still air has room temperature.
       return probe.unit === 'A' ? RUNNING_AMPS : probe.unit === '°F' ? ROOM_F : 0;
   }
 };
@@ -50,13 +50,13 @@ const noisily = (prediction: Prediction, probe: Asked, next: () => number): Answ
 };
 
 /**
- * A house with a cause in it.
- * @param seed for the spread of meters and of what its owner says; null: both exact
+ * A house with one cause.
+ * @param seed for meter spread and complaint; null: both exact
  */
 export const simulatedHouse = (table: Table, cause: Cause, seed: number | null): SimulatedHouse =>
   worldWith(table.patientOf(cause), () => table.complaints()[table.causes.indexOf(cause)]!, seed);
 
-/** A house with two causes in it at once; its owner says what the two together make him say. */
+/** A house with two causes at once; the complaint comes from both together. */
 export const simulatedHouseWithBoth = (
   table: Table,
   [one, other]: readonly [Cause, Cause],
@@ -76,7 +76,7 @@ const worldWith = (patient: FaultedSystem, sharesOf: () => readonly number[], se
     const at = shares.findIndex((share) => (left -= share) <= 0);
     return at < 0 ? shares.length - 1 : at;
   };
-  // What the owner says depends on what everything else would make him say: calculated when he is asked.
+  // The complaint needs the shares of all complaints: calculated when first asked.
   const complaint = once(() => COMPLAINTS[told()]!.id);
   return {
     get complaint() {

@@ -1,12 +1,12 @@
 import type { ShownSuspect } from './trouble';
 
-/** The name under which an address holds the parts that are suspected, and what is between them. */
+/** Address parameter for suspected parts, and their separator. */
 export const SUSPECTS_QUERY = 'suspects';
 const BETWEEN = '~';
-/** Most parts that are lit at once: more says nothing. */
+/** Maximum parts lit at once. */
 const MOST_LIT = 8;
 
-/** The conductors, jumpers and coils that a fault of the wires lies in, by its code. */
+/** Conductors, jumpers and coils of a wiring fault, by its code. */
 const partsOfCode = (code: string): readonly string[] => {
   const [kind, name = ''] = [code.slice(0, code.indexOf(':')), code.slice(code.indexOf(':') + 1)];
   switch (kind) {
@@ -22,22 +22,22 @@ const partsOfCode = (code: string): readonly string[] => {
   }
 };
 
-/** The parts of the drawing that the suspects still standing lie in, likeliest first. */
+/** Parts of the drawing that the remaining suspects are in, likeliest first. */
 export const suspectedParts = (suspects: readonly ShownSuspect[]): readonly string[] => {
   const standing = suspects.filter(({ standing: word }) => word === 'likely' || word === 'possible');
   const parts = standing.flatMap(({ causes }) => causes.flatMap(({ faults }) => faults.flatMap(partsOfCode)));
   return [...new Set(parts)].slice(0, MOST_LIT);
 };
 
-/** Parts as an address holds them. */
+/** Parts as an address parameter. */
 export const suspectsQuery = (parts: readonly string[]): string =>
   `${SUSPECTS_QUERY}=${encodeURIComponent(parts.join(BETWEEN))}`;
 
-/** Parts from an address; none where it holds none. */
+/** Parts from an address; none if it has none. */
 export const suspectsFrom = (text: string | null): ReadonlySet<string> =>
   new Set((text ?? '').split(BETWEEN).filter(Boolean).slice(0, MOST_LIT));
 
-/** The rung and the part of it that the first suspect of the heat kit lies in: `limit-2`; null: none. */
+/** Rung and part of the heat kit's first suspect, as `limit-2`; null: none. */
 export const suspectedRung = (suspects: readonly ShownSuspect[]): string | null => {
   const standing = suspects.filter(({ standing: word }) => word === 'likely' || word === 'possible');
   const id = standing.flatMap(({ causes }) => causes.map((cause) => cause.id)).find((each) => RUNG.test(each));

@@ -13,17 +13,17 @@ import type { Probe } from './probe';
 import { probesOf } from './probes';
 import { lowTwin } from './probes/terminals';
 
-/** What a probe reads under each cause: the few readings that differ, and which of them each cause gives. */
+/** Readings of a probe by cause: the distinct readings, and which of them each cause gives. */
 export interface Row {
   readonly probe: Probe;
   readonly readings: readonly Prediction[];
-  /** By cause, its place among the readings. */
+  /** By cause, the index of its reading. */
   readonly of: Uint16Array;
-  /** By reading, how likely each outcome is. */
+  /** By reading, the probability of each outcome. */
   readonly outcomes: readonly Float64Array[];
 }
 
-/** Everything that can be wrong with a system next to everything that can be seen of it. */
+/** All causes and all probes of a system. */
 export interface Table {
   readonly model: JobModel;
   readonly moment: Moment;
@@ -31,26 +31,26 @@ export interface Table {
   readonly probes: readonly Probe[];
   readonly row: (probe: Probe) => Row;
   readonly patientOf: (cause: Cause) => FaultedSystem;
-  /** A patient with any effect, as for two causes at once. */
+  /** A system with any effect, as for two causes at once. */
   readonly patientWith: (effect: Cause['effect']) => FaultedSystem;
-  /** By cause, how likely each complaint is. */
+  /** By cause, the probability of each complaint. */
   readonly complaints: () => readonly (readonly number[])[];
   readonly probeById: (id: string) => Probe | undefined;
-  /** The same two points at low impedance, which no ghost survives; undefined: it is no reading of volts. */
+  /** The same two points at low impedance, which removes ghost voltage; undefined if not a volt reading. */
   readonly retestOf: (probe: Probe) => Probe | undefined;
 }
 
-/** What a probe reads on a patient. */
+/** Prediction of a probe on a faulted system. */
 export const predictedOn = (patient: FaultedSystem, { of }: Pick<Probe, 'of'>): Prediction =>
   patient.observe(of.call ?? 'off', of.observable);
 
-/** What depends on 24 V alone: the same wherever no wire is otherwise. */
+/** Predictions that depend on 24 V only: shared by all systems with equal wiring. */
 const isOfWires = ({ of: { observable } }: Probe) =>
   observable.kind === 'volts' || observable.kind === 'ohms' || observable.kind === 'hot';
 
 /**
- * Everything that can be wrong with a system next to everything that can be seen of it, calculated as it is asked for.
- * @param moment of the visit: outdoor and room temperature
+ * All causes and all probes of a system, computed on demand.
+ * @param moment outdoor and room temperature of the visit
  */
 export const tableOf = (model: JobModel, moment: Moment): Table => {
   const { facts, wall } = model;

@@ -17,37 +17,37 @@ import { colorName, type Harness, landedConductors, sparesOf } from '../wiring/h
 import { bothEffects, faultedSystems } from './faulted-system';
 import type { Table } from './table';
 
-/** Something that may be set or moved until the part is there: no limit, link, interlock or safety is bypassed. */
+/** A temporary change until the part arrives: no limit, link, interlock or safety is bypassed. */
 export interface TemporarySetup {
   readonly id: string;
   readonly words: string;
   readonly how: readonly string[];
-  /** What has to be put back. */
+  /** What to put back. */
   readonly undo: readonly string[];
   readonly call: CallId;
-  /** What it changes next to what is wrong. */
+  /** Its effect, on top of the fault. */
   readonly effect: Effect;
-  /** Causes that it takes away altogether. */
+  /** Causes that it removes. */
   readonly cures?: boolean;
 }
 
-/** A makeshift with what it gives tonight. */
+/** A temporary change with its result tonight. */
 export interface TonightOption extends Omit<TemporarySetup, 'effect'> {
   readonly heatBtuh: number;
-  /** Room that it holds, °F: the setpoint, or less. */
+  /** Room temperature that it holds, °F: the setpoint, or lower. */
   readonly holdsF: number;
-  /** Hours until the room is at 45 °F; null: it never is. */
+  /** Hours until the room is at 45 °F; null: never. */
   readonly hoursTo45: number | null;
-  /** Of a night of twelve hours, $. */
+  /** Cost of a twelve-hour night, $. */
   readonly nightCost: number;
 }
 
-/** Pipes are in danger below it, °F. */
+/** Room temperature below which pipes may freeze, °F. */
 const COLDEST_ROOM_F = 45;
 const NIGHT_HOURS = 12;
-/** Lowest lockout that menus take, °F. Our judgment. */
+/** Lowest lockout that menus accept, °F. Our judgment. */
 const LOWEST_F = -20;
-/** A makeshift is worth its trouble from so much more heat on, Btu/h, or at so much of the cost. Our judgment. */
+/** Extra heat, Btu/h, or share of the cost, from which a change is worth the trouble. Our judgment. */
 const LEAST_MORE_BTUH = 300;
 const LESS_COST_SHARE = 0.9;
 
@@ -88,7 +88,7 @@ const withoutLockouts = (facts: Facts): TemporarySetup[] => {
   ];
 };
 
-/** With a dead furnace: the thermostat must not drop the compressor for a burner that does not burn. */
+/** With a dead furnace, the thermostat must not drop the compressor for it. */
 const heatPumpAlone = (facts: Facts): TemporarySetup[] => {
   if (backupOf(facts) !== 'fossil' || !knowsOutdoor(facts)) return [];
   const { compressorBelowF, auxAboveF } = lockoutsInForce(facts);
@@ -122,7 +122,7 @@ const fanOn = (facts: Facts): TemporarySetup[] =>
       ]
     : [];
 
-/** A broken or touching conductor put on a spare. */
+/** A broken or shorted conductor moved to a spare. */
 const spare = (harness: Harness, { effect }: Cause): TemporarySetup[] => {
   const [code] = effect.faults ?? [];
   const wire = landedConductors(harness).find(({ id }) => code === `open:${id}` || code?.startsWith(`short:${id}+`));
@@ -145,7 +145,7 @@ const spare = (harness: Harness, { effect }: Cause): TemporarySetup[] => {
   ];
 };
 
-/** A valve that is fed when it should rest: its conductor lifted outdoors, where a resting valve heats. */
+/** A valve energized when it should not be: its conductor lifted outdoors, if the de-energized valve heats. */
 const valveOff = (facts: Facts, harness: Harness): TemporarySetup[] => {
   if (facts.outdoorUnit.reversingValve !== 'O') return [];
   const wire = landedConductors(harness).find(
@@ -176,7 +176,7 @@ const makeshiftsFor = (facts: Facts, harness: Harness, cause: Cause): readonly T
   ...valveOff(facts, harness),
 ];
 
-/** What has to be shut off before anything else, where a cause stops the work: nothing is left running with it. */
+/** What must be shut off first if a cause stops the work. */
 interface ShutOff {
   readonly words: string;
   readonly how: string;
@@ -205,7 +205,7 @@ const shutOffFor = (facts: Facts, { stop }: Cause): ShutOff | null => {
   }
 };
 
-/** A makeshift with what has to be shut off first. */
+/** A temporary change with what must be shut off first. */
 const shutOffFirst = (makeshift: TemporarySetup, first: ShutOff): TemporarySetup => ({
   ...makeshift,
   words: `${makeshift.id === asItStands.id ? 'Heat as it is set' : makeshift.words}, ${first.words}`,
@@ -214,17 +214,17 @@ const shutOffFirst = (makeshift: TemporarySetup, first: ShutOff): TemporarySetup
   effect: bothEffects(makeshift.effect, first.effect),
 });
 
-/** A furnace that its own safety keeps stopping is shut off, and not fired again through the night. */
+/** A furnace that its own safety keeps stopping is shut off and stays off for the night. */
 const KEEPS_OFF: ReadonlySet<string> = new Set(['furnace:limit', 'furnace:flue', 'furnace:weak-fire']);
 
-/** Whether what works gives heat that may be left on: air that moves, no limit opening again and again. */
+/** Whether the heat may be left on: airflow, and no limit cycling. */
 const isSafeHeat = (works: OperatingState, cause: Cause): boolean =>
   works.totalBtuh >= LEAST_MORE_BTUH &&
   works.isBlowerOn &&
   !works.isTripping &&
   !(works.fossilBtuh > 0 && KEEPS_OFF.has(cause.id));
 
-/** What an hour of full work takes, $. */
+/** Cost of an hour at full output, $. */
 const costPerHour = (facts: Facts, works: OperatingState, outdoorF: number): number => {
   const { electricPerKWh, fuelPerUnit } = facts.prices;
   const compressorKW = works.isCompressorOn ? Math.max(0, powerCurve(jobHeatPump(facts)).at(outdoorF)) : 0;
@@ -235,10 +235,10 @@ const costPerHour = (facts: Facts, works: OperatingState, outdoorF: number): num
 };
 
 /**
- * What can be done tonight with what is dead, the most heat first: what it holds, for how long, what it costs, what has
- * to be put back. A way that gives no heat, or keeps on what must be shut off, is none.
+ * Temporary options for tonight, most heat first: room temperature, duration, cost, and what to put back. An option
+ * that gives no heat, or keeps on what must be shut off, is left out.
  * @param tonightF outdoor temperature of the night, °F
- * @returns empty where nothing safe gives heat
+ * @returns empty if nothing safe gives heat
  */
 export const tonightOptions = (table: Table, causeId: string, tonightF: number): readonly TonightOption[] => {
   const { model, causes, moment } = table;
@@ -271,12 +271,12 @@ export const tonightOptions = (table: Table, causeId: string, tonightF: number):
   }
   const enough = (heatBtuh: number) => Math.min(heatBtuh, needsBtuh);
   const left = best.get(asItStands.id) ?? { heatBtuh: 0, nightCost: 0 };
-  // Nothing is moved for nothing.
+  // No change without a benefit.
   const isWorth = (way: TonightOption) =>
     way.id === asItStands.id ||
     enough(way.heatBtuh) > enough(left.heatBtuh) + LEAST_MORE_BTUH ||
     (enough(way.heatBtuh) >= enough(left.heatBtuh) && way.nightCost < LESS_COST_SHARE * left.nightCost);
-  // What heats enough counts alike; then what costs least, then what leaves least to undo.
+  // Options that heat enough are equal; then by cost, then by what must be undone.
   return [...best.values()]
     .filter(isWorth)
     .sort(

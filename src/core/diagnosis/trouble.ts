@@ -15,7 +15,7 @@ import { answerWords, wouldReadWords } from './reading-words';
 import { COMPLAINT_ITEM, lastFixed } from './recorded-items';
 import type { Table } from './table';
 
-/** One thing read, and what it was. */
+/** One reading in words. */
 export interface ReadLine {
   readonly id: string;
   readonly words: string;
@@ -23,10 +23,10 @@ export interface ReadLine {
   readonly answer: string;
 }
 
-/** How a suspect stands. */
+/** Standing of a suspect. */
 export type SuspectStanding = 'likely' | 'possible' | 'unlikely' | 'ruled out';
 
-/** A suspect as it is shown: causes that cannot be told apart, with what speaks for and against them. */
+/** A suspect as displayed: causes that cannot be told apart, with readings for and against. */
 export interface ShownSuspect {
   readonly key: string;
   readonly causes: readonly ShownCause[];
@@ -36,59 +36,59 @@ export interface ShownSuspect {
   readonly speaksAgainst: readonly ReadLine[];
 }
 
-/** A cause as it is shown: plain data, and the faults of the wires that it lies in. */
+/** A cause as displayed: plain data, with its wiring faults. */
 export type ShownCause = Omit<Cause, 'effect'> & { readonly faults: readonly string[] };
 
-/** A probe as it is shown, with what the leading suspects would read there. */
+/** A probe as displayed, with what the leading suspects would read. */
 export interface ShownProbe {
   readonly probe: Probe;
   readonly call: CallId | null;
   readonly seconds: number;
-  /** What it would read, with the likeliest suspect that gives that and the number of others that do. */
+  /** A possible reading, with its likeliest suspect and the number of others. */
   readonly wouldRead: readonly { readonly words: string; readonly more: number; readonly reads: string }[];
-  /** Whether it was read once and does not fit. */
+  /** Whether it was read once and is inconsistent. */
   readonly isAgain: boolean;
 }
 
-/** Where a search for trouble stands, in words. */
+/** Status of a diagnosis, in words. */
 export interface DiagnosisView {
   readonly complaint: string | null;
   readonly evidence: readonly ReadLine[];
   readonly suspects: readonly ShownSuspect[];
   readonly next: ShownProbe | null;
-  /** Other probes that tell something, best first. */
+  /** Other informative probes, best first. */
   readonly others: readonly ShownProbe[];
-  /** Why hands stay out of each place for now; null where they may go in. */
+  /** Why hands must stay out of each place; null if they may go in. */
   readonly handsOut: Readonly<Record<Spot, string | null>>;
   readonly standpoint: Diagnosis['standpoint']['kind'];
   /** Two causes that together give the readings. */
   readonly pairs: readonly (readonly [ShownCause, ShownCause])[];
   readonly seconds: number;
-  /** Of all that can be wrong, how many causes are ruled out. */
+  /** Number of causes ruled out. */
   readonly ruledOut: number;
   readonly all: number;
 }
 
-/** Suspects that are shown, and probes that are offered next to the best. */
+/** Maximum suspects displayed, and probes offered besides the best. */
 const MOST_SUSPECTS = 8;
 const MOST_OTHERS = 6;
-/** Different readings that are told next to a probe, and the share of the first suspect from which one counts. */
+/** Maximum readings listed with a probe, and the probability relative to the first suspect from which one counts. */
 const MOST_TOLD = 5;
 const LEAST_TOLD = 0.01;
 
-/** @param first likelihood of the first suspect */
+/** @param first probability of the first suspect */
 const standingOf = (p: number, first: number): SuspectStanding =>
   p >= 0.5 ? 'likely' : p >= 0.1 * first ? 'possible' : p >= 0.01 * first ? 'unlikely' : 'ruled out';
 
 const shownCause = ({ effect, ...cause }: Cause): ShownCause => ({ ...cause, faults: effect.faults ?? [] });
 
-/** The answer that a reading gives to a probe. */
+/** A reading as the answer to a probe. */
 const answerOf = ({ value }: TakenReading): Answer | null => {
   if (typeof value === 'number' || value === 'OL') return value;
   return seenWord(value);
 };
 
-/** What of a visit's record a diagnosis goes by: the complaint, and what was read since the last fix. */
+/** Input of a diagnosis from a visit's record: the complaint, and readings since the last fix. */
 export const answersFrom = (table: Table, facts: Facts, readings: readonly Reading[]) => {
   const fixed = lastFixed(readings);
   const order = inTime(readings);
@@ -100,7 +100,7 @@ export const answersFrom = (table: Table, facts: Facts, readings: readonly Readi
     const probe = table.probeById(reading.item);
     const answer = answerOf(reading as TakenReading);
     if (!probe || answer === null) return [];
-    // What was read twice alike is no misread.
+    // Two equal readings are not a misread.
     const before = since.filter(
       ({ item, status, value }) => item === reading.item && status === 'taken' && value === reading.value,
     );
@@ -129,7 +129,7 @@ const once = (evidence: readonly Evidence[]): Evidence[] => [
   ...new Map(evidence.map((each) => [each.probe.id, each])).values(),
 ];
 
-/** Readings for a suspect, which it gives and nothing wrong would not; and against it, which it does not give. */
+/** Readings for a suspect (it gives them, a good system does not) and against it (it does not give them). */
 const speaks = (table: Table, { at }: Suspect, evidence: readonly Evidence[]) => {
   const cause = at[0]!;
   const sound = table.causes.findIndex(({ id }) => id === NOTHING);
@@ -145,7 +145,7 @@ const speaks = (table: Table, { at }: Suspect, evidence: readonly Evidence[]) =>
   };
 };
 
-/** Each thing that a probe would read, with the likeliest suspect that gives it and how many more do. */
+/** Each possible reading of a probe, with its likeliest suspect and the number of others. */
 const wouldRead = (
   suspects: readonly Suspect[],
   readsOf: (suspect: Suspect) => string | null,
@@ -180,14 +180,14 @@ const shownProbe = (
 
 const CABINETS = { wall: 'wall', indoors: 'indoor', outdoors: 'outdoor' } as const satisfies Record<Spot, Cabinet>;
 
-/** By the place where something dead is measured, why hands stay out of it. */
+/** By place of dead measurements, why hands must stay out. */
 const handsOutAt = (facts: Facts, readings: readonly Reading[]): DiagnosisView['handsOut'] => {
   const states = supplyStates(facts, readings);
   const at = (spot: Spot) => handsOut(facts, states, CABINETS[spot]);
   return { wall: at('wall'), indoors: at('indoors'), outdoors: at('outdoors') };
 };
 
-/** Where a search for trouble stands, for a visit's record. */
+/** Status of the diagnosis of a visit's record. */
 export const diagnosisView = (clinic: DiagnosisContext, readings: readonly Reading[]): DiagnosisView => {
   const { table } = clinic;
   const asked = answersFrom(table, table.model.facts, readings);

@@ -7,7 +7,7 @@ import { observationKey, observedNow } from '../model/observable';
 const conditionKey = (facts: Facts, at: 'outdoor' | 'indoor'): string =>
   observationKey(facts, { call: null, observable: { kind: 'temperature', at } });
 
-/** The temperatures that a visit's readings are held against: as they were read, else those of the moment. */
+/** Temperatures that a visit's readings are compared at: as read, otherwise the moment's. */
 export const visitMoment = (facts: Facts, readings: readonly Reading[], moment: Moment): Moment => {
   const now = observedNow(facts, readings);
   const read = (at: 'outdoor' | 'indoor', otherwise: number): number => {

@@ -6,14 +6,14 @@ import { type Harness, sameRef, type TerminalRef } from '../../wiring/harness';
 import type { Probe } from '../probe';
 import { innerCoils, lowTwin, ohmsProbe, READ_AT, voltsProbe } from './terminals';
 
-/** A device where someone stands, with all points that a probe can be held to. */
+/** A device at a place, with all points for the leads. */
 export interface ProbedDevice {
   readonly id: Device['id'];
   readonly label: string;
   readonly points: readonly { readonly mark: string; readonly words: string }[];
 }
 
-/** What probes can be held to at a place: every screw but a sensor's, and leads of coils that are on none. */
+/** Points for the leads at a place: every screw but a sensor's, and coil leads without a screw. */
 export const pointsAt = (harness: Harness, spot: Spot): readonly ProbedDevice[] =>
   harness.devices
     .filter((device) => device.spot === spot && READ_AT.has(device.id))
@@ -26,7 +26,7 @@ export const pointsAt = (harness: Harness, spot: Spot): readonly ProbedDevice[] 
       ],
     }));
 
-/** What two probes of a meter are held to, and how it is set. */
+/** Placement of a meter's leads, and its setting. */
 export interface Metering {
   readonly red: TerminalRef;
   readonly black: TerminalRef;
@@ -34,9 +34,9 @@ export interface Metering {
 }
 
 /**
- * A reading between any two points where someone stands.
- * @param call that is on; ohms are read in none
- * @returns null where one of the points is not there, or both are one
+ * A reading between any two points at one place.
+ * @param call that is on; ignored for ohms
+ * @returns null if a point does not exist, or both are the same
  */
 export const freeProbe = (
   facts: Facts,
@@ -49,7 +49,7 @@ export const freeProbe = (
   const pointOf = ({ device, mark }: TerminalRef) =>
     here.find(({ id }) => id === device)?.points.find((point) => point.mark === mark);
   if (sameRef(red, black) || !pointOf(red) || !pointOf(black)) return null;
-  // To its own common a terminal is read one way alone, whichever probe is on it.
+  // A terminal to its own common is one reading, whichever lead is on it.
   const [one, other] = red.mark === 'C' ? [black, red] : [red, black];
   const said = ({ device }: TerminalRef) => DEVICE_LABELS[device];
   const words =

@@ -7,7 +7,7 @@ import { readings } from './readings';
 import { sweeps } from './sweeps';
 import { terminals } from './terminals';
 
-/** Everything that can be observed on a system, each thing once. */
+/** All probes of a system, each once. */
 export const probesOf = (facts: Facts, harness: Harness, causes: readonly Cause[]): readonly Probe[] => {
   const all = [...looks(facts, causes), ...terminals(facts, harness), ...sweeps(facts, harness), ...readings(facts)];
   return [...new Map(all.map((probe) => [probe.id, probe])).values()];

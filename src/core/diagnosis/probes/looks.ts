@@ -165,7 +165,7 @@ const seenProbes = (facts: Facts): Probe[] =>
       }),
   );
 
-/** Settings as a technician asks for them, by the name of the look. */
+/** Settings in a technician's words, by id. */
 const SETTING_LABELS: Readonly<Record<string, { readonly words: string; readonly place?: Spot }>> = {
   valve: { words: 'Reversing-valve setting' },
   backup: { words: 'Backup type setting: electric or fossil' },
@@ -227,7 +227,7 @@ const displayProbe = (facts: Facts): Probe => {
   };
 };
 
-/** Everything that is seen, heard or read off a display. */
+/** Everything seen, heard or read from a display. */
 export const looks = (facts: Facts, causes: readonly Cause[]): readonly Probe[] => [
   displayProbe(facts),
   ...settingProbes(facts, causes),

@@ -25,12 +25,12 @@ const reading = (
   },
 ): Probe => ({ id: observationKey(facts, of), of, choices: null, marks: null, needsPanel: true, ...rest });
 
-/** Where the indoor half stands. */
+/** Place of the indoor unit. */
 const indoors = (facts: Facts): Spot => (indoorId(facts) === outdoorId(facts) ? 'outdoors' : 'indoors');
 const isFossil = (facts: Facts) => backupOf(facts) === 'fossil';
 const hasBackup = (facts: Facts) => isFossil(facts) || kitRows(facts).length > 0;
 
-/** A call runs this long before its air means something, s. */
+/** Run time before supply air is meaningful, s. */
 const STEADY_S = 240;
 
 const airReadings = (facts: Facts): Probe[] => [
@@ -261,7 +261,7 @@ const supplyReadings = (facts: Facts): Probe[] =>
       ]
     : [];
 
-/** What is measured on the equipment itself. */
+/** Measurements on the equipment itself. */
 export const readings = (facts: Facts): readonly Probe[] => [
   ...airReadings(facts),
   ...kitReadings(facts),

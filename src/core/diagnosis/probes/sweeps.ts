@@ -16,11 +16,11 @@ const sound = (words: string): Choice => ({ word: NO_FAULT_WORDS, words });
 
 const PART_WORDS: Partial<Record<ElementFault, string>> = { element: 'element', link: 'fusible link', limit: 'limit' };
 
-/** Every choice of some of them, none and all among these. */
+/** Every subset, including none and all. */
 const subsetsOf = <T>(all: readonly T[]): readonly (readonly T[])[] =>
   Array.from({ length: 2 ** all.length }, (_, bits) => all.filter((_each, at) => (bits >> at) & 1));
 
-/** The heat kit gone down rung by rung: with an ohmmeter, dead; with a clamp, live. */
+/** The heat kit rung by rung: with an ohmmeter, dead; with a clamp, live. */
 const kitSweeps = (facts: Facts): Probe[] => {
   const rungs = kitRows(facts).map((_, at) => at);
   if (rungs.length === 0) return [];
@@ -70,7 +70,7 @@ const kitSweeps = (facts: Facts): Probe[] => {
   ];
 };
 
-/** What a fault that shows looks like where it shows. */
+/** Appearance of a visible fault. */
 const seenAs = ({ fault }: NamedFault, harness: Harness): string => {
   const conductorOf = (wire: string) => landedConductors(harness).find(({ id }) => id === wire);
   const colorOf = (wire: string) => colorName(conductorOf(wire)?.colour ?? null);
@@ -90,7 +90,7 @@ const seenAs = ({ fault }: NamedFault, harness: Harness): string => {
   }
 };
 
-/** The answers of a sweep: each fault that shows there. */
+/** Answers of a sweep: each fault visible there. */
 const choicesOf = (
   harness: Harness,
   faults: readonly NamedFault[],
@@ -98,7 +98,7 @@ const choicesOf = (
 ): readonly Choice[] =>
   faults.filter(shows).map((named) => ({ word: named.code, words: capital(seenAs(named, harness)) }));
 
-/** Each cable lifted at both ends and gone through. */
+/** Each cable lifted at both ends and checked. */
 const cableSweeps = (facts: Facts, harness: Harness, faults: readonly NamedFault[]): Probe[] =>
   harness.cables.flatMap(({ id: cable, label, to }): Probe[] => {
     const of = { call: null, observable: { kind: 'cable', cable } } as const;
@@ -122,7 +122,7 @@ const cableSweeps = (facts: Facts, harness: Harness, faults: readonly NamedFault
     ];
   });
 
-/** Each strip looked over: conductors by color against the drawing, each tugged, jumpers in. */
+/** Each strip inspected: conductors by color against the drawing, each tugged, jumpers in. */
 const stripLooks = (facts: Facts, harness: Harness, faults: readonly NamedFault[]): Probe[] =>
   harness.devices.flatMap(({ id: device, spot }): Probe[] => {
     const of = { call: null, observable: { kind: 'strip', device } } as const;
@@ -169,7 +169,7 @@ const pulled = (facts: Facts): Probe => {
   };
 };
 
-/** What is gone through in one go, with one answer for all of it. */
+/** Checks of many things at once, with one answer. */
 export const sweeps = (facts: Facts, harness: Harness): readonly Probe[] => {
   const faults = faultsOf(harness);
   return [

@@ -5,7 +5,7 @@ import { observationKey } from '../../model/observable';
 import type { Harness, TerminalRef } from '../../wiring/harness';
 import type { Probe } from '../probe';
 
-/** Added boxes are small: their terminals are read at the units that they depend on. */
+/** Accessories are small: their terminals are read at the units they belong to. */
 export const READ_AT: ReadonlySet<Device['id']> = new Set([
   'thermostat',
   'air-handler',
@@ -18,25 +18,25 @@ export const READ_AT: ReadonlySet<Device['id']> = new Set([
 const readTo = (harness: Harness, device: Device, mark: string): TerminalRef =>
   referenceOf(device, mark, harness.devices.find(({ transformers }) => transformers.length > 0)!.id);
 
-/** A defrost is forced at the board outdoors; at the thermostat it is a heating call like any other. */
+/** A defrost is forced at the outdoor board; at the thermostat it is an ordinary heating call. */
 const callsAt = (facts: Facts, { spot }: Device): readonly CallId[] =>
   callsOf(facts).filter((call) => spot !== 'wall' || call !== 'defrost');
 
 const SECONDS = 15;
-/** The next screw of a strip, the other probe already on C. */
+/** Seconds for the next screw of a strip, the other lead already on C. */
 const SECONDS_A_SCREW = 7;
 
-/** A point of a device to read at: a screw, or the leads of a coil behind it. */
+/** A point to read at: a screw, or a coil's leads. */
 interface Point {
   readonly mark: string;
   readonly words: string;
 }
 
-/** Coils whose own leads are not on a screw. */
+/** Coils whose leads are not on a screw. */
 export const innerCoils = (device: Device) =>
   device.coils.filter(({ from, to }) => to === 'C' && !device.terminals.some(({ mark }) => mark === from));
 
-/** Screws, and coils whose own leads are not on one. */
+/** Screws, and coils whose leads are not on one. */
 const pointsOf = (device: Device): Point[] => [
   ...hotScrews(device).map((mark) => ({ mark, words: `${DEVICE_LABELS[device.id]} ${mark}–C` })),
   ...readTerminals(device).flatMap(({ mark, readTo: partner }) =>
@@ -47,7 +47,7 @@ const pointsOf = (device: Device): Point[] => [
 
 type Between = readonly [TerminalRef, TerminalRef];
 
-/** Volts between two points in a call. */
+/** Volts between two points on a call. */
 export const voltsProbe = (facts: Facts, between: Between, place: Spot, words: string, call: CallId): Probe => {
   const of = { call, observable: { kind: 'volts', between, meter: 'high' } } as const;
   return {
@@ -85,7 +85,7 @@ export const ohmsProbe = (facts: Facts, between: Between, place: Spot, words: st
   };
 };
 
-/** Volts of each terminal to its own common, in each call. */
+/** Volts of each terminal to its own common, on each call. */
 const volts = (facts: Facts, harness: Harness): Probe[] =>
   harness.devices
     .filter(({ id }) => READ_AT.has(id))
@@ -97,7 +97,7 @@ const volts = (facts: Facts, harness: Harness): Probe[] =>
       ),
     );
 
-/** A reading of volts taken again at low impedance: a ghost reads next to nothing there. */
+/** A volt reading repeated at low impedance: ghost voltage reads near zero. */
 export const lowTwin = (facts: Facts, probe: Probe): readonly Probe[] => {
   const { call, observable } = probe.of;
   if (observable.kind !== 'volts' || observable.meter === 'low') return [];
@@ -113,7 +113,7 @@ export const lowTwin = (facts: Facts, probe: Probe): readonly Probe[] => {
   ];
 };
 
-/** Each strip gone down in one go, in each call: which of its terminals are hot. */
+/** Each strip checked at once, on each call: which terminals are hot. */
 const rows = (facts: Facts, harness: Harness): Probe[] =>
   harness.devices
     .filter(({ id }) => READ_AT.has(id))
@@ -138,7 +138,7 @@ const rows = (facts: Facts, harness: Harness): Probe[] =>
       });
     });
 
-/** Ohms of each coil at the terminals that lead to it, power off. */
+/** Ohms of each coil at its terminals, power off. */
 const ohms = (facts: Facts, harness: Harness): Probe[] =>
   harness.devices
     .filter(({ id, spot }) => READ_AT.has(id) && spot !== 'wall')
@@ -150,7 +150,7 @@ const ohms = (facts: Facts, harness: Harness): Probe[] =>
         ),
     );
 
-/** What can be read between two terminals. */
+/** All probes between two terminals. */
 export const terminals = (facts: Facts, harness: Harness): readonly Probe[] => [
   ...volts(facts, harness),
   ...rows(facts, harness),

@@ -5,7 +5,7 @@ import type { HourlyWeather } from '../weather/weather';
 import { simulateDays } from './simulated-days';
 import { BOARD_VARIANTS, type DayJob, FROST_VARIANTS, type Variant, variantsById } from './variant';
 
-/** A month with one way of clearing the coil. */
+/** A month under one defrost board. */
 export interface BoardMonth {
   readonly id: string;
   readonly label: string;
@@ -17,18 +17,18 @@ export interface BoardMonth {
   readonly cappedDefrosts: number;
   readonly mostFrostLb: number;
   readonly leftFrostLb: number;
-  /** Minutes of defrost, and minutes in which the register blew cold. */
+  /** Minutes of defrost, and minutes of cold supply air. */
   readonly defrostMin: number;
   readonly coldAirMin: number;
-  /** Whether frost grows from defrost to defrost until it buries the coil. */
+  /** Whether frost builds up from defrost to defrost until it covers the coil. */
   readonly isSnowballing: boolean;
 }
 
 const MONTH_MIN = 30 * 1440;
-/** A coil that still carries this share of a full coat after this many defrosts in a row is not cleared any more. */
+/** Share of a full coat left after this many defrosts in a row that means the coil no longer clears. */
 const SNOWBALL = { coat: 0.5, defrosts: 3 } as const;
 
-/** Whether a coil is left with ice by defrost after defrost. */
+/** Whether defrost after defrost leaves ice on the coil. */
 const isSnowball = (leftLb: readonly number[], fullLb: number): boolean => {
   let inARow = 0;
   return leftLb.some((each) => {
@@ -61,8 +61,8 @@ const monthOf = (job: DayJob, variant: Variant, weather: HourlyWeather, day: num
 };
 
 /**
- * A month of a job as set now, under each board, and with each thing that makes frost stay.
- * @param onShare called with how far it is, from 0 to 1
+ * A month of a job as set now, under each board, and with each fault that keeps frost on the coil.
+ * @param onShare called with progress, from 0 to 1
  */
 export const boardMonths = (
   job: DayJob,

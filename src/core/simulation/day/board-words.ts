@@ -2,7 +2,7 @@ import { roundTo } from '../../units/round';
 import type { BoardMonth } from './board-months';
 import type { Magnified } from './magnified';
 
-/** One defrost in a sentence: how long, how it ended, what it cost the register. */
+/** One defrost in a sentence: duration, how it ended, effect on supply air. */
 export const boardWords = ({ lastsMin, ended, frostLb, leftLb, coldestSupplyF, outdoorF }: Magnified): string => {
   const minutes = `${Math.floor(lastsMin)} min ${Math.round((lastsMin % 1) * 60)} s`;
   const how =
@@ -14,10 +14,10 @@ export const boardWords = ({ lastsMin, ended, frostLb, leftLb, coldestSupplyF, o
   return `One defrost at ${roundTo(outdoorF, 0)} °F out: ${minutes}, ${roundTo(frostLb, 2)} lb of frost, ${how}. The register falls to ${roundTo(coldestSupplyF, 0)} °F.`;
 };
 
-/** Months whose cost lies closer than this are alike, $. */
+/** Difference in cost below which months are equal, $. */
 const ALIKE = 1;
 
-/** Which board the month speaks for, and why: the least cost, then the least cold air. */
+/** The best board for the month, and why: lowest cost, then least cold air. */
 export const boardAdvice = (months: readonly BoardMonth[]): string => {
   const [stands, ...others] = months;
   const boards = others.filter(({ isBoard }) => isBoard);

@@ -6,15 +6,15 @@ import { minuteOfDay } from '../clock';
 import type { DayRun } from './day';
 import { tickCount } from './ticks';
 
-/** What energy costs by the hour of the day, and what the highest quarter hour costs a month. */
+/** Prices by hour of the day, and the monthly demand charge. */
 export interface HourlyTariff extends Tariff {
   readonly peak: PeakHours | null;
-  /** For each kW of the highest quarter hour of a month; null: none. */
+  /** Per kW of the month's highest quarter hour; null: none. */
   readonly demandPerKW: number | null;
   readonly btuPerFuelUnit: number;
 }
 
-/** A demand meter takes the mean of this many minutes. */
+/** Averaging period of a demand meter, min. */
 export const DEMAND_MIN = 15;
 
 /** The prices of a job. */
@@ -25,7 +25,7 @@ export const hourlyTariff = (facts: Facts): HourlyTariff => ({
   btuPerFuelUnit: FUEL_BTU_PER_UNIT[facts.furnace.fuel],
 });
 
-/** Whether a minute of a run lies in the peak hours. */
+/** Whether a minute of a run is in the peak hours. */
 const isPeakAt = ({ peak }: HourlyTariff, atMin: number): boolean =>
   peak !== null && isPeakHour(peak, minuteOfDay(atMin) / 60);
 
@@ -33,11 +33,11 @@ const isPeakAt = ({ peak }: HourlyTariff, atMin: number): boolean =>
 export const electricPriceAt = (tariff: HourlyTariff, atMin: number): number =>
   tariff.peak !== null && isPeakAt(tariff, atMin) ? tariff.peak.perKWh : tariff.electricPerKWh;
 
-/** What a run costs, $. */
+/** Cost of a run, $. */
 export interface DayCost {
   readonly electric: number;
   readonly fuel: number;
-  /** What the highest quarter hour of the run would cost in its month; not in the total. */
+  /** Demand charge of the run's highest quarter hour; not in the total. */
   readonly demandAMonth: number | null;
   readonly peakKW: number;
   readonly kWh: number;
@@ -46,7 +46,7 @@ export interface DayCost {
   readonly total: number;
 }
 
-/** The dearest quarter hour of a run, kW in the mean. */
+/** Highest quarter hour of a run, mean kW. */
 const highestQuarterKW = (run: DayRun): number => {
   const ticks = Math.max(1, Math.round(DEMAND_MIN / run.stepMin));
   let most = 0;
@@ -57,7 +57,7 @@ const highestQuarterKW = (run: DayRun): number => {
   return most;
 };
 
-/** What a run costs under prices by the hour. */
+/** Cost of a run at hourly prices. */
 export const dayCost = (run: DayRun, tariff: HourlyTariff): DayCost => {
   const { trace, stepMin } = run;
   const hours = stepMin / 60;

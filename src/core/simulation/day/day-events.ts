@@ -8,7 +8,7 @@ import type { DayRun } from './day';
 import { droopF, isBankHeld, shortSpells, shortWords } from './short-spells';
 import { hasSignal, isBackupCalled, shortAt, tickCount } from './ticks';
 
-/** What an event belongs to: the source that came, went or was held, or the room. */
+/** Subject of an event: the source that started, stopped or was locked out, or the room. */
 export type EventSource = 'compressor' | 'backup' | 'defrost' | 'room';
 
 /** Something that happened in a run, with its reason and numbers. */
@@ -35,13 +35,13 @@ export interface DayEvent {
   readonly words: string;
 }
 
-/** How the backup is called on a job. */
+/** Name of the backup on a job. */
 const backupName = ({ system }: Facts): string => (system.backup === 'furnace' ? 'Furnace' : 'Auxiliary');
 
 const figureF = (valueF: number) => `${roundTo(valueF, 0)} °F`;
 const differenceF = (valueF: number) => apartF(roundTo(valueF, 1));
 
-/** What a tick says next to its events: words are made of a run's own numbers alone. */
+/** A tick's numbers for the words of its events. */
 const wordsOf = (run: DayRun, program: ControlProgram, facts: Facts) => {
   const { trace } = run;
   const backup = backupName(facts);
@@ -136,7 +136,7 @@ const wordsOf = (run: DayRun, program: ControlProgram, facts: Facts) => {
   };
 };
 
-/** Ticks in which something is otherwise than before; what stood before the run began is no event of it. */
+/** Ticks in which something changes; the state at the start of the run is not an event. */
 const turns = <T>(count: number, of: (tick: number) => T): number[] => {
   const found: number[] = [];
   let before = count > 0 ? of(0) : undefined;
@@ -148,7 +148,7 @@ const turns = <T>(count: number, of: (tick: number) => T): number[] => {
   return found;
 };
 
-/** Ticks in which a hold is told: once, and again only after what it held has run, or for another reason. */
+/** Ticks in which a lockout is reported: once, and again only after its source has run, or for another reason. */
 const told = <T>(holds: readonly (T | null)[], runs: (tick: number) => boolean): number[] => {
   const found: number[] = [];
   let last: T | null = null;
@@ -161,7 +161,7 @@ const told = <T>(holds: readonly (T | null)[], runs: (tick: number) => boolean):
   return found;
 };
 
-/** Everything that began, ended or was held in a run, in its order, each with its reason and numbers. */
+/** Everything that started, stopped or was locked out in a run, in order, with reasons and numbers. */
 export const dayEvents = (run: DayRun, program: ControlProgram, facts: Facts): readonly DayEvent[] => {
   const { trace, stepMin } = run;
   const events: DayEvent[] = [];

@@ -6,7 +6,7 @@ import { DIFFERENTIAL_F, shortSpells, shortWords } from './short-spells';
 import type { SimulatedDay } from './simulated-days';
 import { tickCount } from './ticks';
 
-/** The answer of a run, first thing on its page: whether the house was held, and what it was not held by. */
+/** The answer of a run: whether the house held its setpoint, and if not, why. */
 export const dayHeadline = (
   lived: SimulatedDay,
   facts: Facts,

@@ -5,13 +5,13 @@ import { type DayCost, dayCost, type HourlyTariff } from './day-cost';
 import { shortSpells } from './short-spells';
 import { missedAt, spellsOf, tickCount } from './ticks';
 
-/** Air at the register under this feels cold, °F. Our judgment: under the warmth of skin. */
+/** Supply air below this feels cold, °F. Our judgment: below skin temperature. */
 export const COLD_AIR_F = 85;
 
 /** A run in a few figures. */
 export interface DaySummary {
   readonly cost: DayCost;
-  /** °F under what the people asked for, times hours. */
+  /** Degree-hours below the scheduled setpoint. */
   readonly degreeHoursShort: number;
   readonly shortMin: number;
   readonly leastRoomF: number;
@@ -22,9 +22,9 @@ export interface DaySummary {
   readonly defrosts: number;
   readonly cappedDefrosts: number;
   readonly mostFrostLb: number;
-  /** Coldest air at the register while something runs, °F; null: nothing ran. */
+  /** Coldest supply air while something runs, °F; null: nothing ran. */
   readonly coldestSupplyF: number | null;
-  /** Minutes in which something runs and the register blows under `COLD_AIR_F`. */
+  /** Minutes with supply air below `COLD_AIR_F` while something runs. */
   readonly coldAirMin: number;
 }
 

@@ -15,52 +15,52 @@ import { asksOn } from '../system/schedule';
 import type { WiredSystem } from '../system/wires';
 import type { Weather } from '../weather/weather';
 
-/** What a run is told. */
+/** Input of a run. */
 export interface DayAsked {
   readonly minutes: number;
   readonly stepMin: number;
   readonly mode: Mode;
-  /** In rising time. */
+  /** In order of time. */
   readonly setpoints: readonly SetpointEntry[];
   readonly weatherAt: (atMin: number) => Weather;
   readonly start: HouseState;
-  /** Minutes that are lived before the run begins, so that it does not begin from rest. */
+  /** Minutes simulated before the run, so that it does not start from rest. */
   readonly leadMin?: number;
   readonly acts?: readonly DayAct[];
 }
 
-/** A run tick by tick, one list a name. `heatBtuh` is what reaches the house: negative in defrost. */
+/** A run tick by tick, one list per quantity. `heatBtuh` is heat to the house: negative in defrost. */
 export interface DayTrace {
   readonly roomF: Float64Array;
   readonly massF: Float64Array;
   readonly outdoorF: Float64Array;
-  /** In force: on the way up while a climb is begun early. */
+  /** Setpoint in effect: raised early during recovery. */
   readonly setpointF: Float64Array;
-  /** What the people asked for at that time. */
+  /** Scheduled setpoint at that time. */
   readonly scheduleF: Float64Array;
   readonly supplyF: Float64Array;
   readonly coilF: Float64Array;
   readonly frostLb: Float64Array;
-  /** 0, 1, 2, or the share of its most that an inverter gives. */
+  /** 0, 1, 2, or an inverter's share of its maximum. */
   readonly compressorStage: Float64Array;
   readonly banksOn: Float64Array;
   readonly furnaceStage: Float64Array;
   readonly inDefrost: boolean[];
-  /** What is sent on the wires, sorted, joined by spaces. */
+  /** Signals on the wires, sorted, joined by spaces. */
   readonly signals: string[];
-  /** Of these, what the thermostat calls: bits of `CALL_BITS`. */
+  /** The thermostat's calls among them: bits of `CALL_BITS`. */
   readonly calls: Uint8Array;
   readonly kW: Float64Array;
-  /** Of these, the strips. */
+  /** The strips' part of it. */
   readonly stripsKW: Float64Array;
   readonly fuelBtuh: Float64Array;
   readonly heatBtuh: Float64Array;
-  /** What the thermostat holds back, and why. */
+  /** What the thermostat locks out, and why. */
   readonly compressorHold: (CompressorHold | null)[];
   readonly backupHold: (BackupHold | null)[];
   readonly isRecovering: boolean[];
   readonly defrostEnd: (DefrostEnd | null)[];
-  /** How much sooner a thermostat that learns calls the backup than it is set to, °F. */
+  /** How much earlier a learning thermostat calls the backup than set, °F. */
   readonly shiftF: Float64Array;
 }
 
@@ -103,7 +103,7 @@ const emptyTrace = (ticks: number): DayTrace => ({
   shiftF: new Float64Array(ticks),
 });
 
-/** What a job's system is run with: its settings, its board, its house, nothing wrong with its coil. */
+/** A job's system for a run: its settings, board and house, with a good coil. */
 export const partsOf = (
   system: WiredSystem,
   settings: ResolvedSettings,
@@ -117,8 +117,8 @@ export const partsOf = (
 });
 
 /**
- * A run of a system by the tick. Minute 0 is the first of the trace; what is lived before it counts below zero, and its
- * clock runs on from there. The same gives the same to the bit.
+ * Runs a system tick by tick. Minute 0 is the first of the trace; earlier minutes are negative, and the clock continues
+ * from them. Equal input gives equal output to the bit.
  */
 export const runDay = (parts: MachineParts, asked: DayAsked): DayRun => {
   const { stepMin, mode, setpoints, weatherAt, leadMin = 0, acts = [] } = asked;
@@ -133,7 +133,7 @@ export const runDay = (parts: MachineParts, asked: DayAsked): DayRun => {
   let [heatBtu, gainsBtu, lossBtu] = [0, 0, 0];
   for (let tick = -leadTicks; tick * stepMin < asked.minutes - 1e-9; tick++) {
     const atMin = tick * stepMin;
-    // The thermostat's own clock began with what was lived before.
+    // The thermostat's clock started with the minutes before the run.
     const clockMin = (tick + leadTicks) * stepMin;
     const weather = weatherAt(atMin);
     const before = state;

@@ -2,7 +2,7 @@ import type { DayRun } from './day';
 import { electricPriceAt, type HourlyTariff } from './day-cost';
 import { tickCount } from './ticks';
 
-/** What an hour, or a day of a longer run, took, and what it cost. */
+/** Energy and cost of an hour, or of a day of a longer run. */
 export interface EnergySpan {
   readonly fromMin: number;
   readonly compressorKWh: number;
@@ -11,10 +11,10 @@ export interface EnergySpan {
   readonly dollars: number;
 }
 
-/** Longer runs are shown by the day, min. */
+/** Length from which runs are shown by day, min. */
 const BY_HOUR_UP_TO_MIN = 1440 * 2;
 
-/** A run's energy and money by the hour, or by the day where it is longer. */
+/** A run's energy and cost by hour, or by day if it is longer. */
 export const energyBySpan = (run: DayRun, tariff: HourlyTariff): EnergySpan[] => {
   const { trace, stepMin } = run;
   const count = tickCount(run);

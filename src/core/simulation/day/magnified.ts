@@ -5,24 +5,24 @@ import { type DayRun, type DayTrace, runDay } from './day';
 import { spellsOf, tickCount } from './ticks';
 import type { DayJob, Variant } from './variant';
 
-/** One defrost, second by second, with what led to it and what followed. */
+/** One defrost, second by second, with the time before and after. */
 export interface Magnified {
   readonly run: DayRun;
-  /** Second of the run at which the defrost begins, min from its first tick. */
+  /** Start of the defrost, min from the first tick. */
   readonly beginsMin: number;
   readonly lastsMin: number;
   readonly ended: DefrostEnd | null;
   readonly frostLb: number;
   readonly leftLb: number;
   readonly coldestSupplyF: number;
-  /** Outdoors while it lasts, °F. */
+  /** Outdoor temperature during it, °F. */
   readonly outdoorF: number;
 }
 
 const SECOND_MIN = 1 / 60;
-/** How long is lived until a defrost is found, min. */
+/** Maximum time to simulate until a defrost, min. */
 const SEARCH_MIN = 600;
-/** A defrost of a coil that has not run for a while yet says little, min. */
+/** Run time before a defrost is representative, min. */
 const SETTLED_MIN = 60;
 const BEFORE_MIN = 3;
 const AFTER_MIN = 7;
@@ -38,8 +38,7 @@ const cut = ({ trace, stepMin, energy }: DayRun, from: number, to: number): DayR
 };
 
 /**
- * The heaviest defrost that a way of living a day comes to before its morning, second by second; null: there is none in
- * ten hours.
+ * The heaviest defrost of a variant before morning, second by second; null if there is none in ten hours.
  */
 export const magnified = (job: DayJob, variant: Variant, weather: HourlyWeather, day: number): Magnified | null => {
   const { parts, schedule, acts, mode } = variant.prepare(job);
@@ -58,7 +57,7 @@ export const magnified = (job: DayJob, variant: Variant, weather: HourlyWeather,
   const after = Math.round(AFTER_MIN / SECOND_MIN);
   const all = spellsOf(tickCount(run), (tick) => trace.inDefrost[tick]!);
   const whole = all.filter(([from, to]) => from * SECOND_MIN >= SETTLED_MIN && to + after <= tickCount(run));
-  // One that a lost call broke off says little of the board.
+  // A defrost cut short by a lost call says little about the board.
   const ended = whole.filter(([, to]) => trace.defrostEnd[to] !== null);
   const [best] = [...(ended.length > 0 ? ended : whole.length > 0 ? whole : all)].sort(
     ([a], [b]) => trace.frostLb[b]! - trace.frostLb[a]!,

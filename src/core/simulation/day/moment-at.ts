@@ -2,7 +2,7 @@ import type { CallId } from '../../control/moment';
 import type { DayRun } from './day';
 import { hasSignal, isBackupCalled } from './ticks';
 
-/** What a run is at in a tick, as the moment that every page answers for. */
+/** A tick of a run as the moment that every page shows. */
 export interface RunMoment {
   readonly outdoorF: number;
   readonly indoorF: number;
@@ -17,7 +17,7 @@ const callAt = ({ trace }: DayRun, tick: number): CallId => {
   return hasSignal(trace, tick, 'Y') ? 'heat-1' : 'off';
 };
 
-/** The moment of a tick: the call that the thermostat makes, and both temperatures to a tenth. */
+/** Moment of a tick: the thermostat's call, and both temperatures to a tenth. */
 export const momentAt = (run: DayRun, tick: number): RunMoment => ({
   outdoorF: Math.round(run.trace.outdoorF[tick]! * 10) / 10,
   indoorF: Math.round(run.trace.roomF[tick]! * 10) / 10,

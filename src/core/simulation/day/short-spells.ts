@@ -6,7 +6,7 @@ import { roundTo } from '../../units/round';
 import type { DayRun } from './day';
 import { hasSignal, isBackupCalled, missedAt, spellsOf, tickCount } from './ticks';
 
-/** Why a room is under its setpoint in a tick. */
+/** Why a room is below its setpoint in a tick. */
 export type ShortWhy =
   | 'compressor-lockout'
   | 'backup-lockout'
@@ -18,7 +18,7 @@ export type ShortWhy =
   | 'all-on'
   | 'nothing-called';
 
-/** A cause, and the minutes that it held. */
+/** A cause, with its minutes. */
 interface ShortCause {
   readonly why: ShortWhy;
   readonly minutes: number;
@@ -28,36 +28,34 @@ const mostFirst = (minutes: ReadonlyMap<ShortWhy, number>): readonly ShortCause[
   [...minutes].map(([why, each]) => ({ why, minutes: each })).sort((a, b) => b.minutes - a.minutes);
 
 /**
- * A while in which the room was under its setpoint by more than the droop; ones that lie close together, as cycles make
- * them, are one.
+ * A period with the room below its setpoint by more than the droop; periods close together, as from cycling, are one.
  */
 export interface ShortSpell {
   readonly fromMin: number;
   readonly toMin: number;
-  /** Minutes within it that were short. */
+  /** Minutes of shortfall within it. */
   readonly shortMin: number;
   readonly deepestF: number;
-  /** What held most of the time while the room fell to its deepest: what followed is the climb back. */
+  /** The main cause while the room fell to its lowest; what follows is recovery. */
   readonly fellBy: ShortWhy;
-  /** Minutes by cause, most first. */
+  /** Minutes by cause, longest first. */
   readonly causes: readonly ShortCause[];
 }
 
-/** Degrees short at which the backup is due: what a run calls the droop. */
+/** Degrees below setpoint at which the backup is due: the droop. */
 export const droopF = ({ auxOnF, differentialF }: ControlProgram): number => auxOnF ?? differentialF;
 
 /**
- * How far a room may swing under the droop while its backup comes on and takes hold, °F: no shortage, but a thermostat
- * at work. Our judgment.
+ * Swing below the droop while the backup comes on, °F, that does not count as a shortfall. Our judgment.
  */
 export const DIFFERENTIAL_F = 1;
 
-/** Spells no farther apart than this are one, min. */
+/** Maximum gap between periods that count as one, min. */
 const APART_MIN = 15;
-/** So long after its call a bank that is still off is held by something, min: sequencers take their time. */
+/** Time after its call from which a bank still off counts as locked out, min: sequencers are slow. */
 const SEQUENCE_MIN = 3;
 
-/** Spells that lie close together as one. */
+/** Joins periods that are close together. */
 const joined = (spells: readonly (readonly [number, number])[], apartTicks: number): (readonly [number, number])[] => {
   const out: (readonly [number, number])[] = [];
   for (const [from, to] of spells) {
@@ -68,7 +66,7 @@ const joined = (spells: readonly (readonly [number, number])[], apartTicks: numb
   return out;
 };
 
-/** Whether a bank is called and still off after its sequence. */
+/** Whether a bank is called and still off after its sequence time. */
 export const isBankHeld = ({ trace, stepMin }: DayRun, tick: number, banks: number): boolean => {
   const ticks = Math.round(SEQUENCE_MIN / stepMin);
   if (banks === 0 || tick < ticks) return false;
@@ -91,7 +89,7 @@ const whyAt = (run: DayRun, tick: number, banks: number): ShortWhy => {
   return compressorRuns ? 'backup-waits' : 'nothing-called';
 };
 
-/** Every while in which the room was under its setpoint by more than the droop, and why. */
+/** All periods with the room below its setpoint by more than the droop, and why. */
 export const shortSpells = (run: DayRun, facts: Facts, program: ControlProgram): ShortSpell[] => {
   const { trace, stepMin } = run;
   const limitF = droopF(program);

@@ -12,15 +12,15 @@ import { droopF } from './short-spells';
 import { tickCount } from './ticks';
 import type { DayJob, Variant } from './variant';
 
-/** Which days of a year are lived, from their first midnight. */
+/** Days of a year to simulate, from their first midnight. */
 export interface DaySpan {
-  /** Days from the first of January, from 0. */
+  /** Day of the year, from 0. */
   readonly day: number;
   readonly minutes: number;
   readonly stepMin: number;
 }
 
-/** A way of living some days: the run, what happened, and its figures. */
+/** Simulated days of one variant: the run, its events and its summary. */
 export interface SimulatedDay {
   readonly id: string;
   readonly label: string;
@@ -31,15 +31,15 @@ export interface SimulatedDay {
   readonly program: ControlProgram;
   readonly tariff: HourlyTariff;
   readonly droopF: number;
-  /** Humidity that was taken because the weather says nothing of it, a share of 1; null: it does. */
+  /** Assumed relative humidity if the weather has none, a share of 1; null if it has. */
   readonly assumedHumidity: number | null;
 }
 
-/** What is lived before the first midnight, so that the house does not begin from rest, min. */
+/** Time simulated before the first midnight, so that the house does not start from rest, min. */
 const LEAD_MIN = 720;
 const HOURS_PER_DAY = 24;
 
-/** Lives some days of a year one way. */
+/** Simulates some days of a year for one variant. */
 export const simulateDays = (job: DayJob, variant: Variant, weather: HourlyWeather, span: DaySpan): SimulatedDay => {
   const { parts, schedule, acts, mode, coldStartF } = variant.prepare(job);
   const { facts } = parts.system;
@@ -70,7 +70,7 @@ export const simulateDays = (job: DayJob, variant: Variant, weather: HourlyWeath
   };
 };
 
-/** The first tick in which two runs send or do something else; null: they never part. */
+/** First tick in which two runs differ; null if they never do. */
 export const firstDifferentTick = (one: DayRun, other: DayRun): number | null => {
   const count = Math.min(tickCount(one), tickCount(other));
   const [a, b] = [one.trace, other.trace];
@@ -86,7 +86,7 @@ export const firstDifferentTick = (one: DayRun, other: DayRun): number | null =>
   return null;
 };
 
-/** Figures under these are alike: $, °F h, starts. */
+/** Differences below these are ignored: $, °F h, starts. */
 const ALIKE = { dollars: 0.05, degreeHours: 0.5 } as const;
 
 const more = (value: number, unit: string, what: string, decimals: number): string | null => {
@@ -94,7 +94,7 @@ const more = (value: number, unit: string, what: string, decimals: number): stri
   return figure === 0 ? null : `${figure} ${value > 0 ? 'more' : 'fewer'} ${unit} ${what}`;
 };
 
-/** What sets a run apart from the first one, as sentences. */
+/** Differences of a run from the first one, in sentences. */
 export const differenceFrom = (first: SimulatedDay, other: SimulatedDay, facts: Facts): string[] => {
   const parts = firstDifferentTick(first.run, other.run);
   if (parts === null) return ['The same to the minute.'];
@@ -124,6 +124,6 @@ export const differenceFrom = (first: SimulatedDay, other: SimulatedDay, facts: 
   ];
 };
 
-/** What strips took over a run, kWh. */
+/** Energy of the strips over a run, kWh. */
 export const stripsKWh = ({ trace, stepMin }: DayRun): number =>
   (trace.stripsKW.reduce((sum, each) => sum + each, 0) * stepMin) / 60;

@@ -4,18 +4,18 @@ import type { HourlyWeather } from '../weather/weather';
 import { simulateDays } from './simulated-days';
 import { type DayJob, prepareAsSet, type Variant } from './variant';
 
-/** Lines are this far apart, min. */
+/** Interval between lines, min. */
 const EVERY_MIN = 10;
 const DAYS = 3;
-/** What sets the stand-in's house apart from the Survey's: a shares of loss and mass. */
+/** Loss and mass of the simulated house relative to the Survey's. */
 const HIDDEN = { loss: 1.12, mass: 1.4 } as const;
 const NOISE_F = 0.3;
 
 const two = (value: number) => String(value).padStart(2, '0');
 
 /**
- * A logger's file as a job's house would write it, were it a little leakier and heavier than the Survey says: a
- * stand-in for a device, to try the page with. The same job gives the same file.
+ * A simulated logger's file for a house a little leakier and heavier than the Survey says, to try the page with. The
+ * same job gives the same file.
  */
 export const simulatedLogger = (job: DayJob, weather: HourlyWeather, day: number): string => {
   const hidden: Variant = {

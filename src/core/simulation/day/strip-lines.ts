@@ -1,4 +1,4 @@
-/** A value over the ticks of a run, thinned to what a screen can show: lowest and highest of each stretch, in order. */
+/** A quantity over a run, thinned to what a screen can show: lowest and highest of each interval, in order. */
 export interface StripLine {
   /** Ticks and values. */
   readonly points: readonly (readonly [number, number])[];
@@ -7,8 +7,8 @@ export interface StripLine {
 }
 
 /**
- * Thins a list so that no peak is lost.
- * @param most points at most
+ * Thins a list without losing a peak.
+ * @param most maximum points
  */
 export const stripLine = (values: ArrayLike<number>, most: number): StripLine => {
   const count = values.length;
@@ -28,15 +28,15 @@ export const stripLine = (values: ArrayLike<number>, most: number): StripLine =>
   return { points, least, most: highest };
 };
 
-/** Stretches in which a source is at one level above nothing. */
+/** Intervals in which a source is at one level above zero. */
 export interface StripSpell {
   readonly fromTick: number;
-  /** That tick no more. */
+  /** Exclusive end tick. */
   readonly toTick: number;
   readonly level: number;
 }
 
-/** A source's stretches; those nearer to each other than a screen can tell apart are drawn as one at their highest. */
+/** A source's intervals; those too close for the screen are drawn as one at their highest level. */
 export const stripSpells = (levels: ArrayLike<number>, most: number): StripSpell[] => {
   const near = Math.floor(levels.length / most);
   const spells: StripSpell[] = [];

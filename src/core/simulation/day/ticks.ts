@@ -1,7 +1,7 @@
 import { CALL_BITS } from '../system/wires';
 import type { DayRun, DayTrace } from './day';
 
-/** What was asked of the system in a tick, by its name on the wire. */
+/** The system's calls in a tick, by wire name. */
 export const hasSignal = ({ calls }: DayTrace, tick: number, call: keyof typeof CALL_BITS): boolean =>
   (calls[tick]! & CALL_BITS[call]) !== 0;
 
@@ -9,20 +9,20 @@ export const hasSignal = ({ calls }: DayTrace, tick: number, call: keyof typeof 
 export const isBackupCalled = (trace: DayTrace, tick: number): boolean =>
   hasSignal(trace, tick, 'AUX') || hasSignal(trace, tick, 'E');
 
-/** How far the room is under the setpoint in force, °F, as its thermostat sees it; negative over it. */
+/** Room below the setpoint in effect, °F, as the thermostat sees it; negative above it. */
 export const shortAt = (trace: DayTrace, tick: number): number => trace.setpointF[tick]! - trace.roomF[tick]!;
 
-/** How far the room is under what the people asked for, °F; negative over it. */
+/** Room below the scheduled setpoint, °F; negative above it. */
 export const missedAt = (trace: DayTrace, tick: number): number => trace.scheduleF[tick]! - trace.roomF[tick]!;
 
-/** Ticks of a run. */
+/** Number of ticks of a run. */
 export const tickCount = ({ trace }: DayRun): number => trace.roomF.length;
 
-/** The tick that a minute falls in, kept within the run. */
+/** Tick of a minute, clamped to the run. */
 export const tickAt = (run: DayRun, atMin: number): number =>
   Math.max(0, Math.min(tickCount(run) - 1, Math.floor(atMin / run.stepMin + 1e-9)));
 
-/** Runs of ticks for which something holds, as ticks from and to (that one no more). */
+/** Intervals of ticks for which a condition holds, as start and exclusive end. */
 export const spellsOf = (count: number, is: (tick: number) => boolean): (readonly [number, number])[] => {
   const spells: (readonly [number, number])[] = [];
   let from = -1;

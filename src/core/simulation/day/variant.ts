@@ -17,31 +17,31 @@ import { jobSchedule, type Schedule } from '../system/schedule';
 import { partsOf } from './day';
 import { hourlyTariff } from './day-cost';
 
-/** What a job is run from. */
+/** Input for a job's variants. */
 export interface DayJob {
   readonly model: JobModel;
   readonly confirmed: { readonly has: (path: FactPath) => boolean };
 }
 
-/** One way of living a day: the job as set now, or with one thing otherwise. */
+/** A variant of a day: the job as set now, or with one change. */
 export interface Variant {
   readonly id: string;
   readonly label: string;
-  /** What is otherwise, in a sentence. */
+  /** The change, in a sentence. */
   readonly about: string;
   readonly group: 'as set now' | 'people' | 'ways' | 'settings' | 'what can be wrong';
-  /** Whether it says something on a job. */
+  /** Whether it applies to a job. */
   readonly applies: (job: DayJob) => boolean;
   readonly prepare: (job: DayJob) => Prepared;
 }
 
-/** What a run is made with. */
+/** The run's input. */
 export interface Prepared {
   readonly parts: MachineParts;
   readonly schedule: Schedule;
   readonly acts: readonly DayAct[];
   readonly mode: Mode;
-  /** Room that the run begins with, nothing lived before, °F; null: it is lived into. */
+  /** Starting room temperature without a lead-in, °F; null: with a lead-in. */
   readonly coldStartF: number | null;
 }
 
@@ -90,7 +90,7 @@ const coilVariant = (id: string, label: string, about: string, coil: Partial<Coi
 
 const NIGHT_F = 5;
 const COLD_HOUSE_F = 50;
-/** What a line guard waits where no one has typed its delay. Our judgment: a usual setting. */
+/** Delay of a high-voltage cutout if none was entered. Our judgment: a usual setting. */
 const GUARD_DELAY_MIN = 3;
 
 const peakActs = ({ model: { facts } }: DayJob): DayAct[] => {
@@ -107,7 +107,7 @@ const peakActs = ({ model: { facts } }: DayJob): DayAct[] => {
     : [held(0, peak.toHour), held(peak.fromHour, 24)];
 };
 
-/** A board with another interval, or one that feels frost, on any job. */
+/** A board with another interval, or a demand board, on any job. */
 const boardFacts = ({ model: { facts } }: DayJob, intervalMin: 30 | 60 | 90 | null): Facts => ({
   ...facts,
   outdoorUnit: {
@@ -127,7 +127,7 @@ const boardVariant = (id: string, label: string, intervalMin: 30 | 60 | 90 | nul
     prepare: (job) => prepared(job, { parts: partsFor(job, { board: jobBoard(boardFacts(job, intervalMin)) }) }),
   });
 
-/** The defrost boards that are held against each other. */
+/** The defrost boards to compare. */
 export const BOARD_VARIANTS: readonly Variant[] = [
   boardVariant('board-30', 'Board at 30 min', 30),
   boardVariant('board-60', 'Board at 60 min', 60),
@@ -135,7 +135,7 @@ export const BOARD_VARIANTS: readonly Variant[] = [
   boardVariant('board-demand', 'Demand defrost', null),
 ];
 
-/** What makes frost stay: each with what it does to the coil. */
+/** Faults that keep frost on the coil, with their effect on it. */
 export const FROST_VARIANTS: readonly Variant[] = [
   coilVariant('low-charge', 'Low charge', 'Too little hot gas: each defrost melts only part of the frost.', {
     melts: 0.15,
@@ -160,7 +160,7 @@ export const FROST_VARIANTS: readonly Variant[] = [
   }),
 ];
 
-/** What else can be wrong: what the thermostat does not know, and what it knows too well. */
+/** Other variants: sensor faults and learning thermostats. */
 const LOST_VARIANTS: readonly Variant[] = [
   entry({
     id: 'sensor-lost',
@@ -281,7 +281,7 @@ const PEOPLE: readonly Variant[] = [
   }),
 ];
 
-/** Whether a job has a backup that a thermostat may call next to or instead of its compressor. */
+/** Whether a job has backup that a thermostat may call with or instead of the compressor. */
 const hasBackup = ({ model: { facts } }: DayJob) => backupOf(facts) === 'fossil' || kitRows(facts).length > 0;
 
 const droopVariant = (droopF: number): Variant =>
@@ -340,7 +340,7 @@ const wayVariants = ({ model }: DayJob): Variant[] =>
     }),
   );
 
-/** Every way of living a day that says something on a job; the first is the job as set now. */
+/** All variants that apply to a job; the first is the job as set now. */
 export const variantsOf = (job: DayJob): readonly Variant[] =>
   [
     STANDS,
@@ -353,7 +353,7 @@ export const variantsOf = (job: DayJob): readonly Variant[] =>
     ...LOST_VARIANTS,
   ].filter(({ applies }) => applies(job));
 
-/** The variants of some ids, in that order; unknown ones are left out, and none at all is the job as set now. */
+/** Variants by id, in order; unknown ids are left out, and an empty list gives the job as set now. */
 export const variantsById = (job: DayJob, ids: readonly string[]): readonly Variant[] => {
   const all = variantsOf(job);
   const found = ids.flatMap((id) => all.filter((each) => each.id === id));

@@ -1,7 +1,7 @@
 import { type HouseState, houseStepper, type HouseThermal } from './house';
 import { timeConstantH } from './time-constant';
 
-/** One line of a logger: what the room and the outdoors were, and what heat went in until the next. */
+/** One logger line: room and outdoor temperature, and heat until the next line. */
 export interface LoggedStep {
   readonly atMin: number;
   readonly roomF: number;
@@ -10,27 +10,27 @@ export interface LoggedStep {
   readonly heatBtuh: number;
 }
 
-/** A figure that was fitted, and how far it may be off (one standard error). */
+/** A fitted value with one standard error. */
 export interface Fitted {
   readonly value: number;
   readonly spread: number;
 }
 
-/** What a logger's file says of a house. */
+/** A house fitted to a logger's file. */
 export interface HouseFit {
   readonly lossBtuhPerF: Fitted;
   readonly timeConstantH: Fitted;
   readonly thermal: HouseThermal;
-  /** The room as the fitted house has it at each line, °F. */
+  /** Room temperature of the fitted house at each line, °F. */
   readonly roomF: readonly number[];
-  /** Root of the mean square of what is left, °F. */
+  /** Root mean square of the residuals, °F. */
   readonly residualF: number;
 }
 
-/** Fewest lines and hours that say anything. */
+/** Minimum lines and hours for a fit. */
 export const FIT_LEAST = { lines: 12, hours: 6 } as const;
 
-/** Parameters are looked for as logarithms of shares: loss and mass stay above zero. */
+/** Parameters are fitted as logarithms of ratios, so that loss and mass stay positive. */
 type Parameters = readonly [number, number, number];
 
 const houseAt = (start: HouseThermal, [loss, mass]: Parameters): HouseThermal => ({
@@ -39,7 +39,7 @@ const houseAt = (start: HouseThermal, [loss, mass]: Parameters): HouseThermal =>
   massBtuPerF: start.massBtuPerF * Math.exp(mass),
 });
 
-/** The room that a house would have had under what was logged. */
+/** Room temperatures of a house under the logged conditions. */
 const lived = (house: HouseThermal, steps: readonly LoggedStep[], firstMassF: number): number[] => {
   const steppers = new Map<number, ReturnType<typeof houseStepper>>();
   let state: HouseState = { roomF: steps[0]!.roomF, massF: firstMassF };
@@ -58,10 +58,10 @@ const lived = (house: HouseThermal, steps: readonly LoggedStep[], firstMassF: nu
 
 const ROUNDS = 40;
 const DERIVATIVE = 1e-4;
-/** The mass begins at the room's first temperature, more or less; it is fitted too. */
+/** The mass starts near the room's first temperature; its start is fitted too. */
 const MASS_START_F = 10;
 
-/** Solves a small symmetric system by elimination. */
+/** Solves a small symmetric linear system by elimination. */
 const solve = (matrix: readonly (readonly number[])[], right: readonly number[]): number[] => {
   const rows = matrix.map((row, at) => [...row, right[at]!]);
   const size = rows.length;
@@ -84,10 +84,10 @@ const solve = (matrix: readonly (readonly number[])[], right: readonly number[])
 };
 
 /**
- * Fits a house's loss and mass to a logger's file by least squares (Levenberg and Marquardt), its gains and its air as
- * they were taken. The spread is that of the fit alone: what the sheet says of the heat is taken as true.
- * @param start the house as the job has it
- * @returns null where the file says too little: too short, or the room hardly moved
+ * Fits a house's loss and mass to a logger's file by least squares (Levenberg and Marquardt), with gains and air mass
+ * as given. The spread is that of the fit only: the Survey's heat output is assumed to be true.
+ * @param start the house of the job
+ * @returns null if the file is too short, or the room hardly changed
  */
 export const fitHouse = (start: HouseThermal, steps: readonly LoggedStep[]): HouseFit | null => {
   const hours = ((steps.at(-1)?.atMin ?? 0) - (steps[0]?.atMin ?? 0)) / 60;

@@ -1,16 +1,16 @@
-/** A house as two bodies: its air, and the walls and things that the air warms. */
+/** A house as two thermal masses: its air, and the walls and contents that the air warms. */
 export interface HouseThermal {
-  /** Loss of the air to outdoors, Btu/h per °F. */
+  /** Loss from the air to outdoors, Btu/h per °F. */
   readonly lossBtuhPerF: number;
   readonly airBtuPerF: number;
   readonly massBtuPerF: number;
   /** Between air and mass, Btu/h per °F. */
   readonly couplingBtuhPerF: number;
-  /** People, lamps and sun, Btu/h. */
+  /** Gains from people, lights and sun, Btu/h. */
   readonly gainsBtuh: number;
 }
 
-/** A house after a tick, and the mean of its air over it: what was lost meanwhile depends on that. */
+/** A house after a tick, and its mean air temperature during it, which sets the loss. */
 export interface HouseTick {
   readonly state: HouseState;
   readonly meanRoomF: number;
@@ -22,23 +22,22 @@ export interface HouseState {
 }
 
 /**
- * How the house moves over a tick of one length, for inputs that are constant over it: calculated once, exact whatever
- * the length. `C_a dT/dt = q − K (T − T_out) − U (T − M)`, `C_m dM/dt = U (T − M)`; the exponential of a two-by-two
- * matrix in closed form.
+ * Steps a house by ticks of one length with constant inputs: prepared once, exact for any length.
+ * `C_a dT/dt = q − K (T − T_out) − U (T − M)`, `C_m dM/dt = U (T − M)`; the exponential of a 2×2 matrix in closed form.
  * @param stepMin length of the tick, min
  */
 export const houseStepper = (house: HouseThermal, stepMin: number) => {
   const hours = stepMin / 60;
   const { lossBtuhPerF: loss, airBtuPerF: air, massBtuPerF: mass, couplingBtuhPerF: coupling } = house;
-  // d/dt of what air and mass lack of their rest is A times it.
+  // The rate of change is A times the deviation from equilibrium.
   const a = -(loss + coupling) / air;
   const b = coupling / air;
   const c = coupling / mass;
   const d = -coupling / mass;
   const mean = (a + d) / 2;
-  // Both roots are real and apart: b and c have one sign.
+  // Both roots are real and distinct: b and c have the same sign.
   const spread = Math.sqrt(((a - d) / 2) ** 2 + b * c);
-  // Each root by itself: both shrink, so that no step is too long.
+  // Each root separately: both decay, so no step is too long.
   const [slow, fast] = [Math.exp((mean + spread) * hours), Math.exp((mean - spread) * hours)];
   const even = (slow + fast) / 2;
   const odd = (slow - fast) / (2 * spread);
@@ -51,11 +50,11 @@ export const houseStepper = (house: HouseThermal, stepMin: number) => {
   const meanAir = ((airAir - 1) * d - airMass * c) / det / hours;
   const meanMass = (-(airAir - 1) * b + airMass * a) / det / hours;
   /**
-   * @param heatBtuh heat that reaches the air, Btu/h
+   * @param heatBtuh heat to the air, Btu/h
    * @param outdoorF °F
    */
   return ({ roomF, massF }: HouseState, heatBtuh: number, outdoorF: number): HouseTick => {
-    // Where both would come to rest under these inputs.
+    // Equilibrium of both under these inputs.
     const restF = outdoorF + (heatBtuh + house.gainsBtuh) / loss;
     const room = roomF - restF;
     const body = massF - restF;
@@ -66,6 +65,6 @@ export const houseStepper = (house: HouseThermal, stepMin: number) => {
   };
 };
 
-/** Heat that a house stores above another state of it, Btu. */
+/** Heat stored by a house above another state, Btu. */
 export const storedBtu = ({ airBtuPerF, massBtuPerF }: HouseThermal, before: HouseState, after: HouseState): number =>
   airBtuPerF * (after.roomF - before.roomF) + massBtuPerF * (after.massF - before.massF);

@@ -5,19 +5,18 @@ import type { HouseThermal } from './house';
 import { coolDownH, timeConstantH, withTimeConstant } from './time-constant';
 
 /**
- * What a house stores and passes on, for each square foot of floor: Btu/°F in its air and light things, Btu/°F in its
- * mass by its weight, Btu/h per °F between them. Our judgment, near wood frame with drywall; a cool-down measured on
- * site knows better.
+ * Thermal data per square foot of floor: Btu/°F of air and light contents, Btu/°F of mass by construction, Btu/h per °F
+ * between them. Our judgment, near wood frame with drywall; a cool-down measured on site overrides it.
  */
 const PER_FT2 = { air: 0.6, mass: { light: 2.5, medium: 5, heavy: 10 }, coupling: 2.6 } as const;
 
-/** Loss of a square foot where the floor is not known, Btu/h per °F. Our judgment. */
+/** Loss per square foot if the floor area is unknown, Btu/h per °F. Our judgment. */
 const LOSS_PER_FT2 = 0.3;
 
-/** Where a house's time constant comes from. */
+/** Source of a house's time constant. */
 export type HouseWeightFrom = 'logger' | 'cool-down' | 'weight';
 
-/** The house of a job by its weight alone. */
+/** A job's house by construction only. */
 const byWeight = (facts: Facts): HouseThermal => {
   const { house, load } = facts;
   const line = jobLoad(facts).load;
@@ -28,31 +27,31 @@ const byWeight = (facts: Facts): HouseThermal => {
     airBtuPerF: PER_FT2.air * floorFt2,
     massBtuPerF: PER_FT2.mass[house.weight] * floorFt2,
     couplingBtuhPerF: PER_FT2.coupling * floorFt2,
-    // At the setpoint the loss less the gains is the load line.
+    // At the setpoint, loss minus gains is the load line.
     gainsBtuh: lossBtuhPerF * (house.heatSetpointF - line.noLoadF),
   };
 };
 
-/** What was measured of a house, hours, and by what; null: nothing that says anything. */
+/** Measured time constant, hours, and its source; null: none usable. */
 const measuredH = (
   { house }: Facts,
   thermal: HouseThermal,
 ): { readonly hours: number; readonly from: HouseWeightFrom } | null => {
   if (house.timeConstantH !== null) return { hours: house.timeConstantH, from: 'logger' };
-  // At night people and lamps give little.
+  // At night people and lights give little heat.
   const nights = house.coolDowns.flatMap((row) => coolDownH(row, thermal, LEAST_GAINS) ?? []);
   if (nights.length === 0) return null;
   return { hours: nights.reduce((sum, each) => sum + each, 0) / nights.length, from: 'cool-down' };
 };
 
-/** The house of a job: its loss and gains from the load line, its weight from what was measured, or from its kind. */
+/** A job's house: loss and gains from the load line, mass from a measurement or the construction. */
 export const jobHouse = (facts: Facts): HouseThermal => {
   const thermal = byWeight(facts);
   const measured = measuredH(facts, thermal);
   return measured === null ? thermal : withTimeConstant(thermal, measured.hours);
 };
 
-/** How long a job's house holds its heat, hours, and how that is known. */
+/** A job's time constant, hours, and its source. */
 export const jobTimeConstant = (facts: Facts): { readonly hours: number; readonly from: HouseWeightFrom } => ({
   hours: timeConstantH(jobHouse(facts)),
   from: measuredH(facts, byWeight(facts))?.from ?? 'weight',

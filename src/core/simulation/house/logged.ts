@@ -17,7 +17,7 @@ export interface LoggerLine {
   readonly backup: number;
 }
 
-/** A logger's lines with the heat that a job's sheet says went in, frost on average; times count from a midnight. */
+/** A logger's lines with the heat calculated from the Survey, with average frost; times from a midnight. */
 export const loggedSteps = (facts: Facts, lines: readonly LoggerLine[]): LoggedStep[] => {
   const full = capacityCurve(jobHeatPump(facts)).at;
   const lowStage = jobLowStage(facts);
@@ -26,9 +26,9 @@ export const loggedSteps = (facts: Facts, lines: readonly LoggerLine[]): LoggedS
   const { gainsBtuh } = jobHouse(facts);
   const backupBtuh = backupHeatBtuh(facts);
   return lines.map(({ atMin, roomF, outdoorF, compressor, backup }) => {
-    // Half of two stages is the low one.
+    // Half of a two-stage compressor is low stage.
     const heat = hasStages && compressor <= 0.5 ? 2 * compressor * low(outdoorF) : compressor * full(outdoorF);
-    // What the hour's gains are beyond their mean comes with the heat.
+    // Gains above or below their mean are added to the heat.
     const moreBtuh = (gainsShareAt(atMin) - 1) * gainsBtuh;
     return { atMin, roomF, outdoorF, heatBtuh: heat + backup * backupBtuh + moreBtuh };
   });

@@ -5,7 +5,7 @@ import { fitHouse, type Fitted } from './fit-house';
 import { jobHouse, jobTimeConstant } from './job-house';
 import { loggedSteps, type LoggerLine } from './logged';
 
-/** A job's house as a logger's file has it, next to what the job says. */
+/** A job's house fitted to a logger's file, with the job's own values. */
 export interface MeasuredHouse {
   /** Hours from the file's first line. */
   readonly hours: readonly number[];
@@ -19,7 +19,7 @@ export interface MeasuredHouse {
   readonly jobTimeConstantH: number;
 }
 
-/** Points that are shown at most. */
+/** Maximum points shown. */
 const MOST_POINTS = 600;
 
 /**

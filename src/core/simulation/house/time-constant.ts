@@ -1,6 +1,6 @@
 import type { HouseThermal } from './house';
 
-/** The slower of a house's two rates, 1/h: how its walls and things follow the weather. */
+/** Slower of a house's two rates, 1/h: how its walls and contents follow the weather. */
 const slowRate = ({ lossBtuhPerF, airBtuPerF, massBtuPerF, couplingBtuhPerF }: HouseThermal): number => {
   const a = -(lossBtuhPerF + couplingBtuhPerF) / airBtuPerF;
   const d = -couplingBtuhPerF / massBtuPerF;
@@ -8,14 +8,14 @@ const slowRate = ({ lossBtuhPerF, airBtuPerF, massBtuPerF, couplingBtuhPerF }: H
   return -((a + d) / 2 + spread);
 };
 
-/** Hours in which a house loses all but 1/e of what sets it apart from where it comes to rest. */
+/** Time constant, hours: after it, 1/e of the deviation from equilibrium remains. */
 export const timeConstantH = (house: HouseThermal): number => 1 / slowRate(house);
 
-/** Masses among which one is looked for, as shares of the house's own. */
+/** Range of masses to search, relative to the house's own. */
 const MASS_SHARES = [0.02, 50] as const;
 const HALVINGS = 60;
 
-/** The same house with as much mass as its time constant asks for; as near as its air lets it. */
+/** The same house with the mass that gives a time constant, as close as its air allows. */
 export const withTimeConstant = (house: HouseThermal, hours: number): HouseThermal => {
   let [low, high]: [number, number] = [MASS_SHARES[0], MASS_SHARES[1]];
   const massed = (share: number): HouseThermal => ({ ...house, massBtuPerF: house.massBtuPerF * share });
@@ -27,7 +27,7 @@ export const withTimeConstant = (house: HouseThermal, hours: number): HouseTherm
   return massed(Math.sqrt(low * high));
 };
 
-/** A night on which a house cooled with everything off. */
+/** A night in which a house cooled with everything off. */
 export interface CoolDown {
   readonly fromF: number;
   readonly toF: number;
@@ -35,7 +35,7 @@ export interface CoolDown {
   readonly outdoorF: number;
 }
 
-/** What a cool-down says, hours; null where it says nothing: the room did not cool, or fell to where it rests. */
+/** Time constant from a cool-down, hours; null if the room did not cool, or reached equilibrium. */
 export const coolDownH = (
   { fromF, toF, hours, outdoorF }: CoolDown,
   { gainsBtuh, lossBtuhPerF }: HouseThermal,

@@ -1,7 +1,7 @@
 import { FREEZING_F } from '../../units/constants';
 import { humidityRatio, pressurePsi, saturatedHumidityRatio } from './moist-air';
 
-/** A coil outdoors and the air over it. */
+/** An outdoor coil and the air over it. */
 export interface CoilAir {
   readonly outdoorF: number;
   /** A share of 1. */
@@ -14,14 +14,14 @@ export interface CoilAir {
   readonly contact: number;
 }
 
-/** How fast frost grows, and the water in the air and at the coil that it comes from, lb per lb of dry air. */
+/** Frost growth, and the moisture of the air and at the coil that it comes from, lb per lb of dry air. */
 export interface FrostGrowth {
   readonly humidityRatioAir: number;
   readonly humidityRatioCoil: number;
   readonly lbPerHour: number;
 }
 
-/** Frost grows by the water that air over the coil holds beyond saturation there; none on a coil at 32 °F or more. */
+/** Frost grows from moisture beyond saturation at the coil; none on a coil at 32 °F or above. */
 export const frostGrowth = ({
   outdoorF,
   relativeHumidity,

@@ -1,10 +1,10 @@
 import type { BoardProgram } from '../../control/in-time/board-program';
 import type { Facts } from '../../job/document';
 
-/** A demand board's usual figures, °F and min. Our judgment: manufacturers do not print them. */
+/** Typical values of a demand board, °F and min. Our judgment: manufacturers do not publish them. */
 const DEMAND = { marginF: 6, leastMin: 34, coldF: 35, forceAfterMin: 360, settleMin: 10 } as const;
 
-/** The defrost board of a job. Each option is a fact on the Survey. */
+/** A job's defrost board. Each option is a fact on the Survey. */
 export const jobBoard = ({ outdoorUnit }: Facts): BoardProgram => {
   const frame = {
     capMin: outdoorUnit.defrostCapMin,

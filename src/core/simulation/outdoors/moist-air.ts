@@ -1,6 +1,6 @@
 import psychrolib from 'psychrolib';
 
-/** The one place that calls the library for moist air: it keeps its unit system as module state. */
+/** The only place that calls the moist-air library, which keeps its unit system as module state. */
 const inInchPound = <T>(work: () => T): T => {
   psychrolib.SetUnitSystem(psychrolib.IP);
   return work();
@@ -11,12 +11,12 @@ export const pressurePsi = (elevationFt: number): number =>
   inInchPound(() => psychrolib.GetStandardAtmPressure(elevationFt));
 
 /**
- * Water in air, lb per lb of dry air.
+ * Humidity ratio of air, lb per lb of dry air.
  * @param relativeHumidity a share of 1
  */
 export const humidityRatio = (airF: number, relativeHumidity: number, pressure: number): number =>
   inInchPound(() => psychrolib.GetHumRatioFromRelHum(airF, relativeHumidity, pressure));
 
-/** Water that air can hold at a surface, lb per lb of dry air. */
+/** Saturation humidity ratio at a surface, lb per lb of dry air. */
 export const saturatedHumidityRatio = (surfaceF: number, pressure: number): number =>
   inInchPound(() => psychrolib.GetSatHumRatio(surfaceF, pressure));

@@ -1,22 +1,22 @@
 import { FREEZING_F } from '../../units/constants';
 import { frostGrowth } from './frost';
 
-/** A compressor's circuit as its coil sees it: what it would give and take with a clean coil, Btu/h. */
+/** A refrigerant circuit with a clean coil, Btu/h. */
 export interface Clean {
-  /** Heat that it gives indoors. */
+  /** Heat delivered indoors. */
   readonly capacityBtuh: number;
   /** Its power. */
   readonly powerBtuh: number;
 }
 
-/** What a coil's behavior is scaled by: the unit as rated at 47 °F. */
+/** Scale of a coil's behavior: the unit's rating at 47 °F. */
 export interface CoilSize extends Clean {
   readonly elevationFt: number;
-  /** Share of the air that touches the coil; less air over it, less. */
+  /** Share of the air that contacts the coil; lower with less airflow. */
   readonly contact: number;
-  /** How well it melts, 1; less with little charge. */
+  /** Melting effectiveness, normally 1; lower with a low charge. */
   readonly melts: number;
-  /** How much farther than a sound coil it lies under outdoors; more with little air over it. */
+  /** Extra depth below outdoor temperature compared with a good coil; more with less airflow. */
   readonly split: number;
 }
 
@@ -25,11 +25,11 @@ export interface CoilState {
   readonly frostLb: number;
 }
 
-/** What goes on at the coil for a while. */
+/** The coil over an interval. */
 export type CoilWork =
   { readonly kind: 'off' } | ({ readonly kind: 'heating' } & Clean) | ({ readonly kind: 'defrost' } & Clean);
 
-/** What reaches the house and what is drawn, Btu/h; heat is negative while the unit takes from the house. */
+/** Heat to the house and power, Btu/h; heat is negative while the unit takes it from the house. */
 export interface CoilAnswer {
   readonly state: CoilState;
   readonly heatBtuh: number;
@@ -37,13 +37,13 @@ export interface CoilAnswer {
 }
 
 /**
- * How a coil behaves, per 1000 Btu/h rated at 47 °F where it says so. Tuned so that a 60 to 90 min board at 35 °F dry,
- * 33 °F wet bulb gives 0.90 of steady capacity at 0.985 of its power. Source of that: 10 CFR 430 subpart B appendix M1.
+ * Coil parameters, per 1000 Btu/h rated at 47 °F where stated. Tuned so that a 60 to 90 min board at 35 °F dry, 33 °F
+ * wet bulb gives 0.90 of steady capacity at 0.985 of its power. Source of the target: 10 CFR 430 subpart B appendix M1.
  */
 export const COIL = {
-  /** Clean coil under outdoors at the rating, °F. */
+  /** Clean coil below outdoor temperature at the rating, °F. */
   splitF: 12,
-  /** How much wider the split is with a full coat. */
+  /** Factor of the split with a full coat of frost. */
   frostSplit: 0.8,
   lagMin: 2,
   /** Frost of a full coat, lb per 1000 Btu/h. */
@@ -52,13 +52,13 @@ export const COIL = {
   frostPower: 0.1,
   airLbPerHour: 340,
   contact: 0.155,
-  /** Share of the capacity that goes into the coil in defrost. */
+  /** Share of capacity that heats the coil in defrost. */
   defrostShare: 0.75,
-  /** Power in defrost as a share of that in heating. */
+  /** Power in defrost relative to heating. */
   defrostPower: 0.8,
-  /** Share of its heat that a compressor loses for each °F that its coil lies deeper than a sound one's. */
+  /** Share of heat lost per °F that the coil is colder than a good one. */
   splitCapacity: 0.012,
-  /** Heat that the coil itself stores, Btu per °F and 1000 Btu/h. */
+  /** Heat capacity of the coil, Btu per °F and 1000 Btu/h. */
   storesBtuPerF: 0.5,
   meltBtuPerLb: 144,
 } as const;
@@ -69,11 +69,11 @@ const takenBtuh = ({ capacityBtuh, powerBtuh }: Clean): number => Math.max(0, ca
 /** Share of a full coat. */
 export const coatShare = (size: CoilSize, frostLb: number): number => Math.min(1, frostLb / fullCoatLb(size));
 
-/** Heat into a coil: first up to freezing, then into ice, then on. */
+/** Heat into a coil: first to freezing, then into ice, then above. */
 const warmed = (size: CoilSize, { coilF, frostLb }: CoilState, heatBtu: number): CoilState => {
   const stores = COIL.storesBtuPerF * thousands(size);
   const toFreezing = Math.min(heatBtu, Math.max(0, (FREEZING_F - coilF) * stores));
-  // A coil that is coated stays at freezing, and what it stores above that melts first.
+  // A frosted coil stays at freezing; heat stored above that melts ice first.
   const above = frostLb > 0 ? Math.max(0, (coilF - FREEZING_F) * stores) : 0;
   const toIce = heatBtu - toFreezing + above;
   const meltedLb = Math.min(frostLb, toIce / COIL.meltBtuPerLb);
@@ -82,7 +82,7 @@ const warmed = (size: CoilSize, { coilF, frostLb }: CoilState, heatBtu: number):
   return { coilF: from + rest / stores, frostLb: frostLb - meltedLb };
 };
 
-/** Heat that is left to a compressor whose coil lies deeper than a sound one's, a share of 1. */
+/** Remaining share of heat of a compressor whose coil is colder than a good one. */
 const deepShare = ({ split }: CoilSize): number => Math.max(0, 1 - COIL.splitCapacity * COIL.splitF * (split - 1));
 
 /** Frost of a full coat, lb. */
@@ -92,8 +92,8 @@ const toward = (fromF: number, toF: number, minutes: number): number =>
   toF + (fromF - toF) * Math.exp(-minutes / COIL.lagMin);
 
 /**
- * A coil outdoors over some minutes: it cools under the air and grows frost while it heats the house, melts it in
- * defrost from the house's own heat, and comes to the air's temperature while it stands.
+ * Steps an outdoor coil: while heating it is below air temperature and grows frost, in defrost it melts frost with heat
+ * from the house, and while off it approaches air temperature.
  */
 export const stepCoil = (
   state: CoilState,
@@ -107,7 +107,7 @@ export const stepCoil = (
     case 'off': {
       const restF = state.frostLb > 0 ? Math.min(outdoorF, FREEZING_F) : outdoorF;
       const coilF = toward(state.coilF, restF, minutes);
-      // Air above freezing melts a coat slowly: by still air a tenth of what the fan would bring.
+      // Air above freezing melts frost slowly: still air transfers a tenth of what the fan would.
       const airBtuhPerF = 0.1 * 0.24 * COIL.airLbPerHour * thousands(size) * size.contact;
       const meltedLb = (Math.max(0, outdoorF - FREEZING_F) * airBtuhPerF * hours) / COIL.meltBtuPerLb;
       return {
@@ -140,7 +140,7 @@ export const stepCoil = (
       const powerBtuh = COIL.defrostPower * work.powerBtuh;
       return {
         state: warmed(size, state, intoCoilBtuh * hours),
-        // First law: what the coil outdoors is given comes from the house, but for the compressor's own power.
+        // First law: heat to the outdoor coil comes from the house, except the compressor's own power.
         heatBtuh: -Math.max(0, intoCoilBtuh - powerBtuh),
         powerBtuh,
       };

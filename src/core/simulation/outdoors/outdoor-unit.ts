@@ -4,10 +4,10 @@ import type { Facts } from '../../job/document';
 import { BTU_PER_KWH } from '../../units/constants';
 import type { Clean, CoilWork } from './outdoor-coil';
 
-/** Between these a sheet's own point has frost in it, °F: left out, for frost is grown here. */
+/** Range in which rating points include frost, °F: left out, since frost is simulated here. */
 const FROST_POINT_F = [30, 40] as const;
 
-/** A compressor gives little at first: minutes of its climb for each unit of C_D, so that short cycles lose as much. */
+/** Start-up time constant per unit of C_D, min, so that short cycles lose as much as C_D says. */
 const CLIMB_MIN_PER_CD = 5;
 
 const cleanOf = (heatPump: HeatPump): HeatPump => {
@@ -23,18 +23,18 @@ const curvesOf = (heatPump: HeatPump) => {
   });
 };
 
-/** A job's unit outdoors by the minute: what it would give with a clean coil, and how it comes up to that. */
+/** A job's outdoor unit by the minute: output with a clean coil, and its start-up. */
 export interface OutdoorUnit {
   readonly isInverter: boolean;
   readonly hasStages: boolean;
-  /** Minutes in which it climbs to about two thirds of its heat. */
+  /** Minutes to reach about two thirds of its heat. */
   readonly climbMin: number;
   readonly full: (outdoorF: number) => Clean;
-  /** Low stage or least speed; the same as full where it has none. */
+  /** Low stage or minimum speed; the same as full if it has none. */
   readonly low: (outdoorF: number) => Clean;
 }
 
-/** The unit outdoors of a job. */
+/** A job's outdoor unit. */
 export const outdoorUnitOf = (facts: Facts): OutdoorUnit => {
   const full = curvesOf(cleanOf(jobHeatPump(facts)));
   const lowStage = jobLowStage(facts);
@@ -55,18 +55,18 @@ const between = (low: Clean, full: Clean, share: number): Clean =>
         powerBtuh: low.powerBtuh + share * (full.powerBtuh - low.powerBtuh),
       };
 
-/** What the wires and the board make the unit do. */
+/** State of the unit set by wires and board. */
 export interface UnitAsked {
   readonly isCompressorIn: boolean;
-  /** Whether the valve stands as for heating. */
+  /** Whether the valve is in heating. */
   readonly isHeating: boolean;
   readonly isSecondStageIn: boolean;
   readonly isDefrosting: boolean;
-  /** What the house wants at that moment, Btu/h: an inverter finds its speed by it. */
+  /** The house's present demand, Btu/h, which sets an inverter's speed. */
   readonly wantedBtuh: number;
 }
 
-/** What the unit does: its coil's work, and how high it stands: 0, 1, 2, or the share of its most. */
+/** Output of the unit: the coil's work, and the stage: 0, 1, 2, or an inverter's share of its maximum. */
 export interface UnitWork {
   readonly work: CoilWork;
   readonly stage: number;
@@ -74,7 +74,7 @@ export interface UnitWork {
 
 const STANDS: UnitWork = { work: { kind: 'off' }, stage: 0 };
 
-/** What a unit does over a tick at an outdoor temperature, °F; nothing below its own minimum. */
+/** Output of a unit over a tick at an outdoor temperature, °F; none below its low-temp cutoff. */
 export const unitWork = (
   unit: OutdoorUnit,
   { isCompressorIn, isHeating, isSecondStageIn, isDefrosting, wantedBtuh }: UnitAsked,
@@ -95,7 +95,7 @@ export const unitWork = (
 };
 
 /**
- * Mean share of its full heat that a compressor gives over a tick.
+ * Mean share of full heat that a compressor gives over a tick.
  * @param sinceMin minutes from its start to the tick
  */
 export const rampedUp = (sinceMin: number, stepMin: number, climbMin: number): number =>

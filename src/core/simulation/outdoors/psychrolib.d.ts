@@ -1,4 +1,4 @@
-/** What is used of the library for moist air; it ships no types. */
+/** Types for the functions used of the moist-air library, which ships none. */
 declare module 'psychrolib' {
   const library: {
     readonly IP: number;

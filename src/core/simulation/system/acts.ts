@@ -2,16 +2,16 @@ import type { Facts } from '../../job/document';
 import { minuteOfDay } from '../clock';
 import type { TickInputs } from './machine';
 
-/** Something that happens to a house from outside for a while. */
+/** An outside event over an interval. */
 export interface DayAct {
   readonly kind: 'door-open' | 'power-cut' | 'banks-held' | 'sensor-lost' | 'compressor-proved-dead' | 'compressor-cut';
   readonly fromMin: number;
   readonly toMin: number;
-  /** Whether it comes every day at these minutes of the day; else once, at these minutes of the run. */
+  /** Whether it repeats daily at these minutes of the day; otherwise once, at these minutes of the run. */
   readonly isDaily?: boolean;
 }
 
-/** What a tick is told of what happens from outside. */
+/** Outside events of a tick. */
 type Happening = Pick<
   TickInputs,
   'isPowered' | 'isSensorLost' | 'hasFault' | 'isCompressorCut' | 'heldBanks' | 'openShare'
@@ -26,16 +26,16 @@ const NOTHING: Happening = {
   openShare: 0,
 };
 
-/** What an open outer door loses next to the house, a share of that. Our judgment: two or three hundred CFM. */
+/** Loss of an open outside door relative to the house's. Our judgment: two or three hundred CFM. */
 const DOOR_SHARE = 0.75;
 
-/** Whether something goes on at a minute of a run. */
+/** Whether an event is active at a minute of a run. */
 const goesOn = ({ fromMin, toMin, isDaily }: DayAct, atMin: number): boolean => {
   const minute = isDaily ? minuteOfDay(atMin) : atMin;
   return minute >= fromMin && minute < toMin;
 };
 
-/** What happens from outside, by the minute of a run. */
+/** Outside events by minute of a run. */
 export const actsOn = (acts: readonly DayAct[], { heatKit }: Facts): ((atMin: number) => Happening) => {
   if (acts.length === 0) return () => NOTHING;
   const everyBank = [...new Set(heatKit.elements.map(({ bank }) => bank))];

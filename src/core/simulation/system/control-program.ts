@@ -10,17 +10,17 @@ import type { ResolvedSettings } from '../../setup/resolve-among';
 import type { SettingId } from '../../setup/setting-id';
 
 /**
- * What no setting says, as most thermostats have it. Our judgment; a program may be given others.
+ * Values without a setting, as in most thermostats. Our judgment; a program may override them.
  */
 const USUAL = {
-  /** Degrees short at which a second stage comes where no time calls it. */
+  /** Degrees below setpoint at which second stage comes on without a timer. */
   stage2OnF: 1,
   fossilMinOnMin: 3,
   afterFossilMin: 3,
   recoveryFPerH: 3,
 } as const;
 
-/** The swing of the room under each response, °F. Our judgment; the setting says the same in words. */
+/** Room swing for each response setting, °F. Our judgment; the setting says it in words. */
 const DIFFERENTIAL_F = { calm: 1.5, usual: 1, brisk: 0.5 } as const;
 
 const backupKind = (facts: Facts): ControlProgram['backup'] => {
@@ -29,7 +29,7 @@ const backupKind = (facts: Facts): ControlProgram['backup'] => {
   return kitRows(facts).length > 0 ? 'electric' : 'none';
 };
 
-/** The program that a job's thermostat runs: its resolved settings, and what is usual where there is none. */
+/** A job's thermostat program: its resolved settings, and typical values where there is none. */
 export const controlProgram = (facts: Facts, settings: ResolvedSettings): ControlProgram => {
   const value = (id: SettingId) => {
     const resolved = settings.get(id);
@@ -68,7 +68,7 @@ export const controlProgram = (facts: Facts, settings: ResolvedSettings): Contro
   };
 };
 
-/** What a job's thermostat sends on its wires for what its logic asks: the same as its steady answer sends. */
+/** Signals that a job's thermostat sends for its logic's calls: the same as its steady state sends. */
 export const sentSignals = (
   facts: Facts,
   { isCompressing, isSecondStage, isBackup, isEmergency }: Signals,

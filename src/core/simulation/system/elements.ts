@@ -1,6 +1,6 @@
 import type { ElementRow } from '../../job/facts/heat-kit';
 
-/** One element's switch: whether it is closed, and for how long its call has stood otherwise, s. */
+/** Switch of one element: whether it is closed, and how long its call has differed, s. */
 export interface ElementState {
   readonly isClosed: boolean;
   readonly otherwiseS: number;
@@ -12,9 +12,9 @@ export const OPEN: ElementState = { isClosed: false, otherwiseS: 0 };
 const CLOSED: ElementState = { isClosed: true, otherwiseS: 0 };
 
 /**
- * An element's switch over a tick: a sequencer closes and opens some time after its call.
- * @param isCalled whether its bank's coil is in for all of the tick
- * @returns the share of the tick for which it heats
+ * Steps an element's switch: a sequencer closes and opens with a delay.
+ * @param isCalled whether its bank's coil is in during the tick
+ * @returns share of the tick in which it heats
  */
 export const stepElement = (
   { isClosed, otherwiseS }: ElementState,

@@ -19,13 +19,13 @@ import type { Weather } from '../weather/weather';
 import { type ElementState, OPEN, stepElement } from './elements';
 import { type WiredSystem, wiresOf } from './wires';
 
-/** What air that is slower gives up more of: its share that touches the coil grows as the air falls. */
+/** Slower air contacts the coil more: the contacting share rises as airflow falls. */
 const SLOW_AIR = 0.6;
 
-/** Share of a sound coil's whole air that touches a coil with so much of it. */
+/** Share of a good coil's airflow that contacts a coil with reduced airflow. */
 const touchedShare = (air: number): number => (air <= 0 ? 0 : air * (1 - (1 - COIL.contact) ** (1 / air ** SLOW_AIR)));
 
-/** What a system is run with: its thermostat's and its board's program, its house, and the state of its coil. */
+/** A system to run: thermostat and board programs, house, and coil. */
 export interface MachineParts {
   readonly system: WiredSystem;
   readonly program: ControlProgram;
@@ -34,43 +34,43 @@ export interface MachineParts {
   readonly coil: CoilIs;
 }
 
-/** A system in the middle of its work: plain data, to be kept and gone on with. */
+/** State of a running system: plain data that can be saved and resumed. */
 export interface MachineState {
   readonly demand: Demand;
   readonly board: BoardState;
   readonly house: HouseState;
   readonly coil: CoilState;
   readonly elements: readonly ElementState[];
-  /** Minutes that the compressor has run without a break, and that the furnace is called. */
+  /** Minutes that the compressor has run, and that the furnace has been called. */
   readonly ranMin: number;
   readonly firedMin: number;
   readonly supplyF: number;
-  /** Whether a fossil-fuel kit's limit is open. */
+  /** Whether a dual-fuel kit's limit is open. */
   readonly isSupplyHot: boolean;
 }
 
-/** What comes from outside in a tick. */
+/** Inputs of a tick. */
 export interface TickInputs {
   readonly mode: Mode;
-  /** The setpoint in force and what follows it. */
+  /** The setpoint in effect and the next one. */
   readonly setpoints: readonly SetpointEntry[];
   readonly weather: Weather;
   readonly isPowered: boolean;
-  /** Whether the thermostat has lost the outdoor temperature. */
+  /** Whether the thermostat has no outdoor temperature. */
   readonly isSensorLost: boolean;
-  /** Whether the board reports a fault to it, or it has proved the compressor dead. */
+  /** Whether the board reports a fault, or the thermostat found the compressor dead. */
   readonly hasFault: boolean;
-  /** Whether a guard in the compressor's line is open: Y arrives and nothing runs. */
+  /** Whether a high-voltage cutout is open: Y arrives and nothing runs. */
   readonly isCompressorCut: boolean;
-  /** Banks that someone else holds, as a utility in peak hours. */
+  /** Banks locked out from outside, as by a utility in peak hours. */
   readonly heldBanks: readonly number[];
-  /** Loss of an open door next to the house's own, a share of that. */
+  /** Loss of an open door relative to the house's. */
   readonly openShare: number;
-  /** People, lamps and sun now, a share of their mean. */
+  /** Present gains relative to their mean. */
   readonly gainsShare: number;
 }
 
-/** What a tick was like. Heat is what reaches the house, Btu/h. */
+/** Result of a tick. Heat is heat to the house, Btu/h. */
 export interface Tick {
   readonly state: MachineState;
   readonly setpointF: number;
@@ -80,15 +80,15 @@ export interface Tick {
   readonly banksOn: number;
   readonly isBurning: boolean;
   readonly isDefrosting: boolean;
-  /** How a defrost ended in this tick; null: none did. */
+  /** How a defrost ended in this tick; null if none did. */
   readonly defrostEnd: DefrostEnd | null;
   readonly signals: string;
-  /** What the thermostat calls: bits of `CALL_BITS`. */
+  /** The thermostat's calls: bits of `CALL_BITS`. */
   readonly calls: number;
   readonly supplyF: number;
   readonly compressorKW: number;
   readonly stripsKW: number;
-  /** The blower where backup heats without the compressor: a heat pump's own figures have it in them. */
+  /** Blower power with backup alone; a heat pump's ratings include it. */
   readonly blowerKW: number;
   readonly fuelBtuh: number;
   readonly heatBtuh: number;
@@ -96,12 +96,12 @@ export interface Tick {
   readonly lossBtuh: number;
 }
 
-/** Minutes from a furnace's call to its flame. */
+/** Minutes from a furnace's call to flame. */
 const FLAME_MIN = 0.75;
-/** An outage's thermostat sends nothing. */
+/** A thermostat without power sends nothing. */
 const DARK = { isCompressing: false, isSecondStage: false, isBackup: false, isEmergency: false } as const;
 
-/** A system at rest in a house. */
+/** A system at rest. */
 export const machineAtRest = (
   { board, system }: MachineParts,
   mode: Mode,
@@ -123,8 +123,8 @@ const hasSupplyLimit = ({ system, furnace }: Facts): boolean =>
   system.backup === 'furnace' && furnace.interlock === 'kit';
 
 /**
- * A system by the tick: the thermostat asks, the wires as they are in the wall carry it, the board clears the coil, and
- * the house answers. What depends on the length of a tick is calculated once.
+ * Steps a system by ticks: the thermostat calls, the wires as found carry it, the board clears the coil, and the house
+ * responds. What depends on the tick's length is calculated once.
  * @param stepMin length of a tick, min
  */
 export const machineOf = (
@@ -152,7 +152,7 @@ export const machineOf = (
   const letBackF = facts.furnace.supplyAirLimitF - facts.furnace.supplyAirDifferentialF;
 
   const lastOfBank = rows.map(({ bank }, at) => rows.findLastIndex((row) => row.bank === bank) === at);
-  /** Banks of which an element is on. */
+  /** Banks with an element on. */
   const banksOn = (elements: readonly ElementState[]): number => {
     let count = 0;
     for (let last = 0; last < rows.length; last++)
@@ -210,7 +210,7 @@ export const machineOf = (
     const heatBtuh = answer.heatBtuh * climb + stripsKW * BTU_PER_KWH + on.fireBtuh * flame;
     const supplyF = house.roomF + heatBtuh / (carriesBtuh * (stripsKW > 0 || flame > 0 ? auxCfm : heatCfm));
     const doorBtuh = inputs.openShare * thermal.lossBtuhPerF * (house.roomF - outdoorF);
-    // The house itself holds the mean of its gains; what an hour has more or less comes with the heat.
+    // The house includes mean gains; the hour's difference is added to the heat.
     const moreBtuh = (inputs.gainsShare - 1) * thermal.gainsBtuh;
     const { state: nextHouse, meanRoomF } = stepHouse(house, heatBtuh + moreBtuh - doorBtuh, outdoorF);
     const { setpointF, isRecovering } = setpointNow(setpoints, program, mode, atMin);

@@ -2,10 +2,10 @@ import { atMost, type SetpointEntry } from '../../control/in-time/program';
 import type { Facts } from '../../job/document';
 import { DAY_MIN } from '../clock';
 
-/** While people are out, where the talk says that the house may be cooler then: hours of the day. Our judgment. */
+/** Hours of the day when people are out, if the talk allows a setback then. Our judgment. */
 const AWAY = { fromHour: 8.5, toHour: 16.5 } as const;
 
-/** What a day's setpoints are made of. */
+/** Input of a day's setpoints. */
 export interface Schedule {
   readonly kind: 'steady' | 'night' | 'night-and-away';
   readonly setpointF: number;
@@ -14,7 +14,7 @@ export interface Schedule {
   readonly sleepHour: number;
 }
 
-/** The schedule of a job, as its people told it. */
+/** A job's schedule, from the talk. */
 export const jobSchedule = ({ talk, house }: Facts): Schedule => ({
   kind: talk.schedule,
   setpointF: house.heatSetpointF,
@@ -41,7 +41,7 @@ const dayOf = ({ kind, setpointF, setbackF, wakeHour, sleepHour }: Schedule): (r
 };
 
 /**
- * Setpoints from one day before a run's first minute to one day past its last, so that a climb begins in time.
+ * Setpoints from a day before the run to a day after it, so that recovery begins in time.
  * @param minutes length of the run, from a midnight
  */
 export const setpointsFor = (schedule: Schedule, minutes: number): SetpointEntry[] => {
@@ -54,8 +54,8 @@ export const setpointsFor = (schedule: Schedule, minutes: number): SetpointEntry
 };
 
 /**
- * The setpoint in force and the next, by the minute; asked in rising time.
- * @param leadMin how much earlier the clock began that it is asked by, and that the entries come back on
+ * The setpoint in effect and the next, by minute; ask in order of time.
+ * @param leadMin minutes that the caller's clock started before the run
  */
 export const asksOn = (entries: readonly SetpointEntry[], leadMin: number) => {
   const shifted = entries.map(({ fromMin, setpointF }) => ({ fromMin: fromMin + leadMin, setpointF }));

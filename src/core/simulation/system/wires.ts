@@ -9,14 +9,14 @@ import { kitRows } from '../../job/kit-rows';
 import type { Bench } from '../../wiring/state';
 import { sentSignals } from './control-program';
 
-/** A system as a run takes it: its facts, what is in its wall, and what is tried on it. */
+/** A system for a run: its facts, its wiring as found, and its scenario. */
 export interface WiredSystem {
   readonly facts: Facts;
   readonly wall: Bench;
   readonly scenario: Scenario;
 }
 
-/** What a thermostat calls, as bits that a long run is quick to look through. */
+/** A thermostat's calls as bits, for fast scans of long runs. */
 export const CALL_BITS = { Y: 1, Y2: 2, AUX: 4, E: 8 } as const;
 
 const callBits = (signals: ReadonlySet<Signal>): number =>
@@ -25,34 +25,34 @@ const callBits = (signals: ReadonlySet<Signal>): number =>
     0,
   );
 
-/** What the wires make of what is sent. */
+/** Result of the wires for a set of signals. */
 export interface Carried {
-  /** All that is sent and closed, sorted, joined by spaces. */
+  /** All signals and closed contacts, sorted, joined by spaces. */
   readonly signals: string;
-  /** Of these, what the thermostat calls: bits of `CALL_BITS`. */
+  /** The thermostat's calls among them: bits of `CALL_BITS`. */
   readonly calls: number;
   readonly isCompressorIn: boolean;
-  /** Whether the compressor is in with the valve as for heating. */
+  /** Whether the compressor runs with the valve in heating. */
   readonly isHeating: boolean;
   readonly isSecondStageIn: boolean;
   /** For each element, whether its bank's coil is in. */
   readonly calledElements: readonly boolean[];
-  /** Heat of the furnace that its wires let burn, Btu/h. */
+  /** Heat of the furnace as its wires allow, Btu/h. */
   readonly fireBtuh: number;
-  /** Whether the board outdoors reports a fault. */
+  /** Whether the outdoor board reports a fault. */
   readonly isBoardLockedOut: boolean;
 }
 
-/** What moves by itself while a run goes on. */
+/** Contacts that move by themselves during a run. */
 export interface Moves {
   readonly isDefrosting: boolean;
-  /** Whether the limit of a fossil-fuel kit feels hot air at the coil. */
+  /** Whether a dual-fuel kit's limit senses hot air at the coil. */
   readonly isSupplyHot: boolean;
 }
 
 const MODES: readonly Mode[] = ['heat', 'cool', 'emergency', 'off'];
 
-/** A sensor's leg is solved at whole degrees: no relay moves by less. */
+/** A sensor's leg is solved at whole degrees: no relay moves for less. */
 const keyOf = (
   { isCompressing, isSecondStage, isBackup, isEmergency }: Signals,
   mode: Mode,
@@ -70,7 +70,7 @@ const keyOf = (
   256 * closed +
   256 * 64 * (Math.round(outdoorF) + 200);
 
-/** The table of what a system's wires make of what is sent: each distinct set of signals is solved once. */
+/** Table of wire results: each distinct set of signals is solved once. */
 export const wiresOf = ({ facts, wall, scenario }: WiredSystem) => {
   const thermostats = facts.gates.outdoorThermostats;
   const rows = kitRows(facts);

@@ -1,25 +1,25 @@
 import type { Facts } from '../../job/document';
 import type { HourlyWeather } from './weather';
 
-/** What a day is picked for. */
+/** Reason to pick a day. */
 export type DayCharacter = 'design' | 'damp' | 'swing' | 'mild' | 'coldest';
 
-/** A day of a year, picked for its character. */
+/** A picked day of a year. */
 export interface DayPick {
   readonly id: DayCharacter;
   readonly label: string;
   readonly about: string;
-  /** Days from the first of January, from 0. */
+  /** Day of the year, from 0. */
   readonly day: number;
 }
 
-/** What a day of a year is like. */
+/** Summary of a day's weather. */
 export interface DayWeather {
   readonly day: number;
   readonly leastF: number;
   readonly mostF: number;
   readonly meanF: number;
-  /** Mean relative humidity, a share of 1; null where the weather says nothing of it. */
+  /** Mean relative humidity, a share of 1; null if the weather has none. */
   readonly humidity: number | null;
 }
 
@@ -45,18 +45,18 @@ export const daysOf = ({ hoursF, humidity }: HourlyWeather): DayWeather[] =>
     };
   });
 
-/** The day that comes nearest. */
+/** The closest day. */
 const nearest = (days: readonly DayWeather[], miss: (day: DayWeather) => number): DayWeather =>
   days.reduce((best, day) => (miss(day) < miss(best) ? day : best));
 
-/** Where frost is heaviest, °F. */
+/** Temperature with the heaviest frost, °F. */
 const DAMP_F = 34;
-/** A day that a heat pump carries with ease, °F. */
+/** Mean of a mild day, °F. */
 const MILD_F = 50;
-/** How many °F of the mean a tenth more of humidity is worth when a damp day is picked. */
+/** Weight of humidity when picking a damp day: °F of mean temperature per tenth. */
 const HUMIDITY_WORTH_F = 20;
 
-/** Days of a year that show different things of a job, each once. */
+/** Days of a year that show different aspects of a job, each once. */
 export const dayPicks = (weather: HourlyWeather, { house }: Facts): DayPick[] => {
   const days = daysOf(weather);
   const heating = days.filter(({ meanF }) => meanF < house.noLoadF);

@@ -1,6 +1,6 @@
 import type { HourlyWeather } from './weather';
 
-/** A day of weather as someone types it. */
+/** A day of weather as entered. */
 export interface TypedDay {
   readonly leastF: number;
   readonly mostF: number;
@@ -13,7 +13,7 @@ const COLDEST_HOUR = 6;
 const WARMEST_HOUR = 15;
 const HOURS = 24;
 
-/** A day that is lived again and again: smooth from its coldest hour to its warmest and back. */
+/** A repeating day: smooth from its coldest hour to its warmest and back. */
 export const typedWeather = ({ leastF, mostF, humidity }: TypedDay): HourlyWeather => {
   const rises = WARMEST_HOUR - COLDEST_HOUR;
   const share = (hour: number) => {

@@ -1,17 +1,17 @@
 import { daysOf } from './day-picks';
 import type { HourlyWeather } from './weather';
 
-/** A day that means a month. */
+/** A day that represents a month. */
 export interface TypicalDay {
-  /** Days from the first of January, from 0. */
+  /** Day of the year, from 0. */
   readonly day: number;
-  /** Days of the month it means. */
+  /** Days of the month it represents. */
   readonly stands: number;
 }
 
 const MONTH_DAYS = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31] as const;
 
-/** The day of each month whose mean comes nearest to the month's. */
+/** The day of each month whose mean is closest to the month's. */
 export const typicalDays = (weather: HourlyWeather): TypicalDay[] => {
   const days = daysOf(weather);
   let first = 0;

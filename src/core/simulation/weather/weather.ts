@@ -5,19 +5,19 @@ export interface Weather {
   readonly relativeHumidity: number;
 }
 
-/** A year of weather by the hour. */
+/** A year of hourly weather. */
 export interface HourlyWeather {
   readonly hoursF: ArrayLike<number>;
-  /** Relative humidity of each hour, a share of 1; null: the weather says nothing of it. */
+  /** Relative humidity of each hour, a share of 1; null: not in the file. */
   readonly humidity: ArrayLike<number> | null;
 }
 
-/** Weather that holds no humidity is taken as this damp, a share of 1; a run says so. Our judgment. */
+/** Assumed relative humidity for weather without it, a share of 1; a run says so. Our judgment. */
 export const ASSUMED_HUMIDITY = 0.7;
 
 const MINUTES_PER_HOUR = 60;
 
-/** The weather of a run by the minute: straight lines from hour to hour, and from its last hour to its first. */
+/** Weather by minute: linear between hours, and from the last hour to the first. */
 export const weatherFrom = ({ hoursF, humidity }: HourlyWeather, fromHour: number): ((atMin: number) => Weather) => {
   const count = hoursF.length;
   const wrapped = (hour: number) => ((hour % count) + count) % count;

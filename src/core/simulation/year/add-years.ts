@@ -1,7 +1,7 @@
 import type { Year, YearBin } from '../../balance/year/year-sums';
 import type { MinuteYear } from './minute-book';
 
-/** A part of a year, and how often it is in it. */
+/** A part of a year, with its number of occurrences. */
 export interface YearPart {
   readonly part: MinuteYear;
   readonly times: number;
@@ -20,7 +20,7 @@ const addBins = (parts: readonly YearPart[]): YearBin[] => {
   return [...bins.values()].sort((one, other) => one.fromF - other.fromF);
 };
 
-/** Parts of a year put together, each as often as it is in it. */
+/** Adds parts of a year, each by its number of occurrences. */
 export const addYears = (parts: readonly YearPart[]): MinuteYear => {
   const sum = (of: (part: MinuteYear) => number) =>
     parts.reduce((total, { part, times }) => total + of(part) * times, 0);
@@ -51,7 +51,7 @@ export const addYears = (parts: readonly YearPart[]): MinuteYear => {
     },
     defrosts: sum(({ defrosts }) => defrosts),
     degreeHoursShort: sum(({ degreeHoursShort }) => degreeHoursShort),
-    // A month's highest quarter hour counts once, however many days are like the one that was lived.
+    // A month's highest quarter hour counts once, however many days the simulated one represents.
     demandCost: demand.includes(null) ? null : demand.reduce<number>((total, each) => total + each!, 0),
     storedBtu: sum(({ storedBtu }) => storedBtu),
   };

@@ -7,22 +7,22 @@ import { DEMAND_MIN, electricPriceAt, type HourlyTariff } from '../day/day-cost'
 import type { HouseThermal } from '../house/house';
 import type { MachineState, Tick } from '../system/machine';
 
-/** A year, or a part of one, lived by the minute. */
+/** A year, or a part of one, summed by minute. */
 export interface MinuteYear {
   readonly year: Year;
   readonly defrosts: number;
-  /** °F under what the people asked for, times hours. */
+  /** Degree-hours below the scheduled setpoint. */
   readonly degreeHoursShort: number;
-  /** What the highest quarter hours of its months cost, $; null: no demand charge. */
+  /** Demand charges of its months, $; null: none. */
   readonly demandCost: number | null;
-  /** What the house stores at the end above the beginning, Btu. */
+  /** Heat stored at the end above the start, Btu. */
   readonly storedBtu: number;
 }
 
 const MINUTE_HOURS = 1 / 60;
 const DAYS_A_MONTH = 365 / 12;
 
-/** The bin of an outdoor temperature, made when it is first wanted. */
+/** Bin of an outdoor temperature, created when first needed. */
 const binOf = (bins: Map<number, BinSums>, outdoorF: number): BinSums => {
   const fromF = Math.floor(outdoorF / BIN_WIDTH_F) * BIN_WIDTH_F;
   const known = bins.get(fromF);
@@ -32,30 +32,30 @@ const binOf = (bins: Map<number, BinSums>, outdoorF: number): BinSums => {
   return made;
 };
 
-/** A minute as it is written down. */
+/** A minute to add. */
 export interface BookedMinute {
   readonly atMin: number;
   readonly outdoorF: number;
-  /** What the people asked for, °F. */
+  /** Scheduled setpoint, °F. */
   readonly wishF: number;
   readonly before: MachineState;
   readonly tick: Tick;
 }
 
-/** What a book is kept about. */
+/** Input of a sum. */
 interface Booked {
   readonly thermal: HouseThermal;
   readonly tariff: HourlyTariff;
   readonly furnace: Facts['furnace'];
-  /** Degrees under what was asked for that count as short: beyond the droop and its play. */
+  /** Degrees below setpoint that count as a shortfall: beyond the droop and its swing. */
   readonly limitF: number;
   /** Day of the year on which it begins, from 0. */
   readonly day: number;
 }
 
 /**
- * Adds minutes up, as a year by the hour is added up: load is what the people asked for. Plain sums, changed in place:
- * half a million minutes go through here.
+ * Adds up minutes as an hourly year does; the load is for the scheduled setpoint. Sums are mutated in place: half a
+ * million minutes pass through.
  */
 export const minuteBook = ({ thermal, tariff, furnace, limitF, day }: Booked) => {
   const bins = new Map<number, BinSums>();
@@ -73,7 +73,7 @@ export const minuteBook = ({ thermal, tariff, furnace, limitF, day }: Booked) =>
   };
 
   return {
-    /** An hour in which nothing ran, at its mean outdoor temperature, °F. */
+    /** Adds an hour in which nothing ran, at its mean outdoor temperature, °F. */
     pass: (outdoorF: number): void => {
       binOf(bins, outdoorF).hours += 1;
       quarterKWh = 0;
@@ -110,7 +110,7 @@ export const minuteBook = ({ thermal, tariff, furnace, limitF, day }: Booked) =>
       }
       meter(atMin, kWh);
     },
-    /** @param storedBtu what the house stores at the end above the beginning */
+    /** @param storedBtu heat stored at the end above the start, Btu */
     close: (storedBtu: number): MinuteYear => {
       const sorted = [...bins.values()].sort((one, other) => one.fromF - other.fromF);
       const { demandPerKW } = tariff;

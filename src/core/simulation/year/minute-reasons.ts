@@ -5,10 +5,10 @@ import { type DayJob, prepareAsSet, type Prepared, withFacts } from '../day/vari
 import type { HourlyWeather } from '../weather/weather';
 import { minuteYear } from './minute-ways';
 
-/** What minutes know of that bins and hours do not. */
+/** Effects that only minutes capture, not bins or hours. */
 export type MinuteReasonId = 'setback' | 'droop' | 'defrost' | 'cycling';
 
-/** What one of them makes of a year's cost, $: above zero, it costs. */
+/** Effect on a year's cost, $: positive if it costs. */
 export interface MinuteReason {
   readonly id: MinuteReasonId;
   readonly label: string;
@@ -22,9 +22,9 @@ const LABELS: Readonly<Record<MinuteReasonId, string>> = {
   cycling: 'starts: a compressor gives little heat at first',
 };
 
-/** A thermostat that holds the room as near as it can, °F. */
+/** Droop of a thermostat that holds the room as closely as it can, °F. */
 const NEAR = { differentialF: 0.2, auxOnF: 0.8, auxOffF: 0.3, stage2OnF: 0.25 } as const;
-/** One that waits for nothing: what it calls comes at once. */
+/** A thermostat without delays. */
 const AT_ONCE = { minOffMin: 0, minOnMin: 0, compressorStartsPerHour: null, afterFossilMin: 0 } as const;
 
 const withoutCycling = (facts: Facts): Facts => ({
@@ -37,7 +37,7 @@ const never = (board: BoardProgram): BoardProgram =>
     ? { ...board, coldF: -1000 }
     : { ...board, closesF: -1000, intervalMin: Number.MAX_SAFE_INTEGER };
 
-/** A job with one of them taken out. */
+/** A job without one of the effects. */
 const TAKEN_OUT: Readonly<Record<MinuteReasonId, (job: DayJob) => Prepared>> = {
   setback: (job) => {
     const prepared = prepareAsSet(job);
@@ -66,7 +66,7 @@ const TAKEN_OUT: Readonly<Record<MinuteReasonId, (job: DayJob) => Prepared>> = {
   cycling: (job) => prepareAsSet(withFacts(job, withoutCycling(job.model.facts))),
 };
 
-/** A job with all of them taken out: what is left is what bins and hours know. */
+/** A job without any of them: what bins and hours capture. */
 export const withoutAll = (job: DayJob): Prepared => {
   const bare = withFacts(job, withoutCycling(job.model.facts));
   const { parts } = TAKEN_OUT.droop(bare);
@@ -76,8 +76,8 @@ export const withoutAll = (job: DayJob): Prepared => {
 };
 
 /**
- * What each of them makes of a year's cost, over twelve typical days: the year as it is, less the year with that one
- * taken out. What makes nothing is left out.
+ * Effect of each on a year's cost, over twelve typical days: the year as it is minus the year without it. Effects of
+ * zero are left out.
  */
 export const minuteReasons = (job: DayJob, weather: HourlyWeather): MinuteReason[] => {
   const stands = minuteYear(prepareAsSet(job), weather, 'typical').year.cost;

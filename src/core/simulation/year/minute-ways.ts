@@ -10,21 +10,21 @@ import { addYears } from './add-years';
 import type { MinuteYear } from './minute-book';
 import { simulateMinutes } from './minute-year';
 
-/** A way with its year by the minute. */
+/** A plan with its year by the minute. */
 export interface MinutePlan extends ComparedPlan {
   readonly minutes: MinuteYear;
 }
 
-/** Which minutes of a year are lived: twelve days that mean their months, or all of them. */
+/** Minutes of a year to simulate: twelve representative days, or all. */
 export type MinuteExtent = 'typical' | 'all';
 
 const YEAR_DAYS = 365;
-/** A typical day begins from a house that has lived half a day of it. */
+/** Lead-in of a typical day: half a day. */
 const LEAD_MIN = 720;
 
 /**
  * A year by the minute.
- * @param onShare called now and then with how far it is, from 0 to 1
+ * @param onShare called with progress, from 0 to 1
  */
 export const minuteYear = (
   prepared: Prepared,
@@ -43,7 +43,7 @@ export const minuteYear = (
   );
 };
 
-/** The job as set now and under each way, by the minute. */
+/** The job as set now and under each plan, by the minute. */
 export const compareMinutes = (
   job: DayJob,
   ways: readonly LockoutPlan[],

@@ -10,24 +10,24 @@ import { asksOn, setpointsFor } from '../system/schedule';
 import { type HourlyWeather, weatherFrom } from '../weather/weather';
 import { minuteBook, type MinuteYear } from './minute-book';
 
-/** Which minutes are lived, and what is told of it on the way. */
+/** Minutes to simulate, and progress reports. */
 export interface MinuteSpan {
-  /** Days from the first of January, from 0. */
+  /** Day of the year, from 0. */
   readonly day: number;
   readonly days: number;
-  /** What is lived before and not counted, min. */
+  /** Lead-in that is not counted, min. */
   readonly leadMin?: number;
-  /** Called now and then with how far it is, from 0 to 1. */
+  /** Called with progress, from 0 to 1. */
   readonly onShare?: (share: number) => void;
 }
 
 const HOUR_MIN = 60;
-/** How far above the call an idle house must stay for an hour to be passed at once, °F. */
+/** Margin above the call at which an idle hour is skipped in one step, °F. */
 const IDLE_F = 0.05;
-/** How often a year tells how far it is. */
+/** Number of progress reports per year. */
 const SHARES = 200;
 
-/** Whether nothing runs and nothing is about to. */
+/** Whether nothing runs or is about to. */
 const isIdle = ({ demand, elements, ranMin, firedMin, coil }: MachineState): boolean =>
   !demand.isCalling &&
   ranMin === 0 &&
@@ -38,8 +38,8 @@ const isIdle = ({ demand, elements, ranMin, firedMin, coil }: MachineState): boo
   elements.every(({ isClosed, otherwiseS }) => !isClosed && otherwiseS === 0);
 
 /**
- * Whether an idle house stays above a temperature for an hour: between its air, its mass and where both come to rest,
- * the room goes to no colder than the coldest of them.
+ * Whether an idle house stays above a temperature for an hour: the room gets no colder than the coldest of its air, its
+ * mass and their equilibrium.
  */
 const staysAbove = (
   { house }: MachineState,
@@ -48,7 +48,7 @@ const staysAbove = (
   limitF: number,
 ): boolean => Math.min(house.roomF, house.massF, coldestF + (LEAST_GAINS * gainsBtuh) / lossBtuhPerF) > limitF;
 
-/** Lives days by the minute and adds them up; an hour in which an idle house cannot fall to its call goes at once. */
+/** Simulates days by the minute and adds them up; an hour in which an idle house cannot reach its call is one step. */
 export const simulateMinutes = (
   { parts, schedule, mode, acts }: Prepared,
   tariff: HourlyTariff,
