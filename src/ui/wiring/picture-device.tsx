@@ -26,8 +26,8 @@ interface TerminalProps {
 const INSET = 5;
 /** A device this narrow has no room for its terminals' loads. */
 const NARROW = 150;
-/** Width of a letter of a terminal's mark: its volts end before its load begins. */
-const MARK_LETTER_PX = 10;
+/** Width of a terminal's mark: tighter if long, so that its volts end before its load begins. */
+const markWidth = ({ length }: string): number => length * (length > 2 ? 10 : 12);
 /** Longer coil names are set narrower. */
 const MOST_LETTERS = 13;
 
@@ -81,7 +81,7 @@ const Terminal = ({ terminal, box, state, called, probes, pointedAt, isTarget, o
         </text>
         {isHot && (
           <text
-            x={x + 14 + terminal.ref.mark.length * MARK_LETTER_PX}
+            x={x + 14 + markWidth(terminal.ref.mark)}
             y={terminal.y + 5}
             fontFamily="var(--font-mono)"
             fontSize={13}
