@@ -338,7 +338,7 @@ describe('signing a record', () => {
   const sign = (job: StoredJob, cookie: string, printed: unknown = lastRecord(job, DEFAULT_MOMENT)) =>
     move(ask({ action: 'hand-over', revision: job.revision, ...(printed ? { printed } : {}) }, { cookie }), at(job.id));
 
-  test('signs what was shown: a reading or mark that arrived meanwhile asks first, even at the same revision', async () => {
+  test('signs what was shown: a new reading or mark asks first, even at the same revision', async () => {
     const { scope, cookie } = await crewWithLead();
     const mark = {
       id: randomUUID(),

@@ -174,7 +174,7 @@ test('every kind of system, wired in other colors before: each conductor keeps i
   }
 });
 
-test('what is taken over is planned: no color twice, none that is not in the cable', () => {
+test('the plan keeps the reused conductors: no color twice, and only colors in the cable', () => {
   const facts = withOld(family('w1-w2+aux-e+single+no-w+o'), {
     subbase: COOLING_AND_FURNACE,
     oldSystem: 'conventional',

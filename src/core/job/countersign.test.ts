@@ -38,7 +38,7 @@ test('what an apprentice enters waits, whoever took the reading; what a technici
   });
 });
 
-test('a countersignature keeps who read and entered it, where and when, and names who stands for it', () => {
+test('a countersignature keeps who read and entered it, where and when, and names who countersigned', () => {
   const waits = signedReading(reading(), undefined, APPRENTICE);
   const stands = signedReading(again(waits), waits, TECHNICIAN);
   expect(stands).toEqual({
@@ -96,7 +96,7 @@ test('a reading that is not waiting, or does not exist, cannot be countersigned'
   expect(stands.countersign).toBeNull();
 });
 
-test('a correction that arrived meanwhile waits for its own countersignature', () => {
+test('a later correction waits for its own countersignature', () => {
   const waits = signedReading(reading(), undefined, APPRENTICE);
   const corrected = signedReading(
     reading({ id: 'r2', value: 21, at: '2026-01-05T13:00:00.000Z', replaces: 'r1' } as Partial<Reading>),

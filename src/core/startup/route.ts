@@ -84,7 +84,7 @@ interface Stop {
   readonly call: CallId | null;
   readonly places: readonly StartupPlace[];
   readonly readMin: number;
-  /** Waits other than the compressor's minimum off time; the step's own readings are taken meanwhile. */
+  /** Waits other than the compressor's minimum off time; the step's own readings are taken during them. */
   readonly waitMin: number;
   readonly restMin: number;
 }

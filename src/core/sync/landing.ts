@@ -72,7 +72,7 @@ export const isApart = ({ saved, pending }: Pick<SyncState, 'saved' | 'pending'>
   );
 
 /**
- * The facts' save is stored. Facts changed again meanwhile stay pending. An answer that comes late may include someone
+ * The facts' save is stored. Facts changed since then stay pending. An answer that comes late may include someone
  * else's later save: if that concerns pending facts, it is a conflict.
  */
 export const factsLanded = (state: SyncState, sent: Sending, job: StoredJob): SyncState => {

@@ -6,6 +6,7 @@ import { type StartedWorker, startedWorker } from '../loading/worker-task';
 
 /** A worker for one question; terminating it cancels the work. */
 export const startDayWorker = (): StartedWorker<DayWorker> =>
-  startedWorker(new Worker(new URL('../../workers/day.worker.ts', import.meta.url), { type: 'module' }), (worker) =>
-    wrap<DayWorker>(worker),
+  startedWorker<DayWorker>(
+    new Worker(new URL('../../workers/day.worker.ts', import.meta.url), { type: 'module' }),
+    wrap,
   );

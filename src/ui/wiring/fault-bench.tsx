@@ -21,8 +21,9 @@ interface Asked {
 }
 
 const startWiringWorker = () =>
-  startedWorker(new Worker(new URL('../../workers/wiring.worker.ts', import.meta.url), { type: 'module' }), (worker) =>
-    wrap<WiringWorker>(worker),
+  startedWorker<WiringWorker>(
+    new Worker(new URL('../../workers/wiring.worker.ts', import.meta.url), { type: 'module' }),
+    wrap,
   );
 
 const begin = workerTask<Asked, readonly FaultEffectRow[], WiringWorker>(

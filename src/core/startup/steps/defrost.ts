@@ -11,7 +11,7 @@ import { tick } from '../tick';
 import { minOffWait } from '../waits';
 import { defrostWait } from '../weather-waits';
 
-/** What warms the air meanwhile, for the sentence. */
+/** What warms the air during a defrost, for the sentence. */
 const temperedWords = (facts: Facts): string => {
   if (backupOf(facts) === 'fossil')
     return facts.furnace.tempersDefrost ? ', furnace comes on' : '; the furnace stays off';

@@ -6,6 +6,7 @@ import { type StartedWorker, startedWorker } from '../../loading/worker-task';
 
 /** A worker for one task; terminating it cancels the task. */
 export const startYearWorker = (): StartedWorker<YearWorker> =>
-  startedWorker(new Worker(new URL('../../../workers/year.worker.ts', import.meta.url), { type: 'module' }), (worker) =>
-    wrap<YearWorker>(worker),
+  startedWorker<YearWorker>(
+    new Worker(new URL('../../../workers/year.worker.ts', import.meta.url), { type: 'module' }),
+    wrap,
   );

@@ -14,7 +14,7 @@ export const GET = route('read crew defaults', 'see', async (_request, { scope }
   Response.json(await defaultsOf(scope)),
 );
 
-/** Sets the defaults of new jobs; if someone else did meanwhile, nothing changes and theirs are returned. */
+/** Sets the defaults of new jobs; if someone else just changed them, nothing changes and theirs are returned. */
 export const PUT = route(
   'decide crew defaults',
   'settle',
