@@ -13,8 +13,8 @@ import { valveAgrees } from '../wiring/rules/valve-agrees';
 import { inOrder } from './order';
 import { findingsFor } from './pages';
 
-/** Wiring rules that settings fix, or that leave settings without a conductor. */
-const WIRING = [enoughConductors, controlAgrees, valveAgrees, backupSetToFossil, stripsSetToFossil];
+/** Wiring rules that settings fix, or that leave settings without a conductor, in the order of the full check. */
+const WIRING = [controlAgrees, valveAgrees, backupSetToFossil, stripsSetToFossil, enoughConductors];
 
 /** Findings of the Setup page, from the rules that can produce them, to keep its bundle small. */
 export const setupPageFindings = memoizeLast(
