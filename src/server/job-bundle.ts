@@ -1,6 +1,6 @@
 import type { Principal } from '../core/access/principal';
 import type { AtWork } from '../core/instrument/at-work';
-import type { BundleParts, JobBundle } from '../core/sync/job-bundle';
+import type { BundleParts, JobBundle } from '../core/sync/job/job-bundle';
 import { type CrewScope, inCrew } from './crew';
 import { noteOf } from './repositories/company';
 import { defaultsOf } from './repositories/crews';

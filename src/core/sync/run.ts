@@ -1,38 +1,45 @@
 import type { Answer } from './answer';
-import { isEmptyDraft, type JobDraft } from './draft';
-import type { QueuedOutcome, SyncEffect, SyncEvent, SyncRequest, Tick } from './event';
-import { draftOf, type SyncState } from './state';
-import { sync } from './sync';
+import type { CommonEvent, QueuedOutcome, SyncEffect, SyncRequest, SyncStep, Tick } from './step';
 
-/** A device's services for syncing a job: store, ask, wait, tell time. */
-export interface SyncPorts {
+/** Something that is synced: how its events change it, and what of it a device stores. */
+export interface Machine<State extends { readonly isUnkept: boolean }, Event, Draft> {
+  readonly step: (state: State, event: Event | CommonEvent) => SyncStep<State>;
+  /** Unacknowledged entries; null if there are none. */
+  readonly draftOf: (state: State) => Draft | null;
+}
+
+/** A device's services for syncing: store, ask, wait, tell time. */
+export interface SyncPorts<Draft> {
   /** Stores unacknowledged entries, or clears them (null); false if there is no space. */
-  readonly keep: (draft: JobDraft | null) => boolean;
+  readonly keep: (draft: Draft | null) => boolean;
   /** Asks the server. Never throws: a lost server is an answer. */
   readonly ask: (request: SyncRequest) => Promise<Answer<unknown>>;
-  /** Sends the job's queued requests that come before its entries, or after; whether all are done. */
-  readonly errands: (phase: 'before' | 'after') => Promise<QueuedOutcome>;
+  /** Sends the queued requests that come before these entries, or after; whether all are done. */
+  readonly sendQueue: (phase: 'before' | 'after') => Promise<QueuedOutcome>;
   /** Schedules an action, replacing the one scheduled before. */
   readonly later: (inMs: number, act: () => void) => void;
   readonly tick: () => Tick;
 }
 
 /** Where the state is stored. */
-export interface SyncAccess {
-  readonly get: () => SyncState;
-  readonly set: (state: SyncState) => void;
+export interface SyncAccess<State> {
+  readonly get: () => State;
+  readonly set: (state: State) => void;
 }
 
 /**
- * Runs the sync state machine of a job on a device.
+ * Runs a sync state machine on a device.
  * @returns the function that takes events
  */
-export const runSync = ({ get, set }: SyncAccess, ports: SyncPorts): ((event: SyncEvent) => void) => {
+export const runSync = <State extends { readonly isUnkept: boolean }, Event, Draft>(
+  { step, draftOf }: Machine<State, Event, Draft>,
+  { get, set }: SyncAccess<State>,
+  ports: SyncPorts<Draft>,
+): ((event: Event | CommonEvent) => void) => {
   const carryOut = (effect: SyncEffect): void => {
     switch (effect.kind) {
       case 'keep': {
-        const draft = draftOf(get());
-        const isKept = ports.keep(isEmptyDraft(draft) ? null : draft);
+        const isKept = ports.keep(draftOf(get()));
         if (isKept === get().isUnkept) tell({ kind: isKept ? 'kept' : 'not kept' });
         return;
       }
@@ -41,15 +48,15 @@ export const runSync = ({ get, set }: SyncAccess, ports: SyncPorts): ((event: Sy
       case 'ask':
         void ports.ask(effect.request).then((answer) => tell({ kind: 'answered', answer, ...ports.tick() }));
         return;
-      case 'errands':
-        void ports.errands(effect.phase).then((outcome) => {
-          if (effect.phase === 'before') tell({ kind: 'errands tried', outcome, ...ports.tick() });
+      case 'send queue':
+        void ports.sendQueue(effect.phase).then((outcome) => {
+          if (effect.phase === 'before') tell({ kind: 'queue tried', outcome, ...ports.tick() });
         });
     }
   };
-  const tell = (event: SyncEvent): void => {
+  const tell = (event: Event | CommonEvent): void => {
     const before = get();
-    const { state, effects } = sync(before, event);
+    const { state, effects } = step(before, event);
     if (state !== before) set(state);
     effects.forEach(carryOut);
   };

@@ -1,8 +1,12 @@
 'use client';
 
 import { useCallback, useEffect, useState } from 'react';
+import { v4 as uuid } from 'uuid';
 import type { Company } from '@/core/access/company';
+import { jobNote } from '@/core/sync/queue/requests';
 import { toast } from '../kit/toast';
+import { sendOrQueue } from '../offline/queued-requests';
+import { useAtWork } from '../person/at-work';
 import { call, failedWords } from '../requests/api';
 
 /** Presence report interval of a visible page, ms; the first one at idle. */
@@ -16,6 +20,7 @@ type Stands = Pick<Company, 'note' | 'others'>;
  * @param onMark called with the job's state on the server
  */
 export const useCompany = (jobId: string, note: Company['note'], onMark: (at: Company['at']) => void) => {
+  const { me, personId, crewId } = useAtWork();
   const [company, setCompany] = useState<Stands>({ note, others: [] });
   const ask = useCallback(async () => {
     if (document.visibilityState === 'hidden') return;
@@ -37,9 +42,14 @@ export const useCompany = (jobId: string, note: Company['note'], onMark: (at: Co
     };
   }, [ask]);
   const leave = async (words: string) => {
-    const answer = await call(`/api/jobs/${jobId}/notes`, { method: 'POST', body: { words } });
-    if (answer.kind === 'ok') await ask();
-    else toast.error(failedWords('The note was not saved.', answer));
+    const answer = await sendOrQueue(jobNote(uuid(), jobId, words, { personId, crewId }));
+    if (answer.kind === 'ok') return ask();
+    if (answer.kind !== 'queued') return toast.error(failedWords('The note was not saved.', answer));
+    setCompany((before) => ({
+      ...before,
+      note: words === '' ? null : { words, author: me, at: new Date().toISOString() },
+    }));
+    toast('The note is saved on this device and will sync when you are online.');
   };
   return { company, leave };
 };

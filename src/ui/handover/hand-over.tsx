@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { v4 as uuid } from 'uuid';
 import { unsettled } from '@/core/handover/unsettled';
 import { maySign } from '@/core/startup/shut-off';
+import { handedOverJob } from '@/core/sync/queue/requests';
 import { usePutBack } from '../diagnose/use-put-back';
 import { useJob, useJobNow } from '../job/provider';
 import { useBundleActions } from '../job/use-saved-jobs';
@@ -37,18 +38,8 @@ export const HandOver = () => {
   const handOverHere = async () => {
     const { moment, saved } = now();
     const handedOverAt = new Date().toISOString();
-    const isKept = queueRequest({
-      id: uuid(),
-      about: id,
-      personId,
-      crewId,
-      phase: 'after',
-      words: `Handed over: ${record.name}`,
-      path: `/api/jobs/${id}/move`,
-      method: 'POST',
-      // With what was seen: if someone changed the job meanwhile, it is not handed over.
-      body: { action: 'hand-over', outdoorF: moment.outdoorF, indoorF: moment.indoorF, printed: record },
-    });
+    const seen = { outdoorF: moment.outdoorF, indoorF: moment.indoorF, printed: record };
+    const isKept = queueRequest(handedOverJob(uuid(), id, seen, { personId, crewId }));
     if (!isKept) return toast.error('This device has no space to save the handover. Hand over when you are online.');
     const kept = { id: uuid(), handedOverAt, author: me, coreVersion: process.env.CORE_VERSION ?? '', record };
     // Reported once stored: a reload at that moment shows it.

@@ -3,11 +3,14 @@
 import { useRouter } from 'next/navigation';
 import { v4 as uuid } from 'uuid';
 import type { JobSummary } from '@/core/job-list/job-summary';
-import type { JobBundle } from '@/core/sync/job-bundle';
+import type { JobBundle } from '@/core/sync/job/job-bundle';
+import { jobNote } from '@/core/sync/queue/requests';
 import { toast } from '@/ui/kit/toast';
 import { saveBundle } from '@/ui/offline/device';
 import { setDeviceUser } from '@/ui/offline/device-user';
+import { sendOrQueue } from '@/ui/offline/queued-requests';
 import { saveYearForJob } from '@/ui/offline/years';
+import { useAtWork } from '@/ui/person/at-work';
 import { call, failedWords } from '@/ui/requests/api';
 import { useTour } from '@/ui/tour/tour';
 import { TOUR_SAMPLE, TOUR_STOPS } from '@/ui/tour/tour-stops';
@@ -30,6 +33,7 @@ interface Rows {
 /** Actions of the job list, sent to the server and undone from their message. */
 export const useJobListActions = ({ isArchived, refresh, drop }: Rows) => {
   const router = useRouter();
+  const { personId, crewId } = useAtWork();
   const walk = useTour(({ go }) => go);
   const move = async (job: JobSummary, action: Move, isUndo = false) => {
     const answer = await call(`/api/jobs/${job.id}/move`, { method: 'POST', body: { action, author: '' } });
@@ -50,9 +54,10 @@ export const useJobListActions = ({ isArchived, refresh, drop }: Rows) => {
     toast(`Duplicated: ${job.name}`);
   };
   const leaveNote = async (job: JobSummary, words: string) => {
-    const answer = await call(`/api/jobs/${job.id}/notes`, { method: 'POST', body: { words } });
-    if (answer.kind !== 'ok') return toast.error(failedWords(`The note on ${job.name} was not saved.`, answer));
-    refresh();
+    const answer = await sendOrQueue(jobNote(uuid(), job.id, words, { personId, crewId }));
+    if (answer.kind === 'queued') toast('The note is saved on this device and will sync when you are online.');
+    else if (answer.kind !== 'ok') toast.error(failedWords(`The note on ${job.name} was not saved.`, answer));
+    else refresh();
   };
   /** Saves jobs on this device for offline use; asks the browser for persistent storage. */
   const takeAlong = async (jobs: readonly JobSummary[]) => {

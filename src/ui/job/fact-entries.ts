@@ -1,5 +1,5 @@
 import { applyChanges, type FactChange, type FactPath, factValue, sameValue } from '@/core/job/document';
-import { overlay } from '@/core/sync/state';
+import { overlay } from '@/core/sync/job/state';
 import { warnAfterHandover } from './after-handover';
 import { isReadOnly } from './only-look';
 import type { Sender } from './sender';

@@ -4,7 +4,7 @@ import { type NewReading, readingFrom, readingStanding } from '@/core/job/readin
 import type { SettingMark } from '@/core/job/setting-marks';
 import { observed } from '@/core/model/observable';
 import { momentAsMeasured } from '@/core/startup/conditions';
-import { isUnnamed, overlay } from '@/core/sync/state';
+import { isUnnamed, overlay } from '@/core/sync/job/state';
 import { nextOrigin } from '../person/device';
 import { usePerson } from '../person/person';
 import { warnAfterHandover } from './after-handover';

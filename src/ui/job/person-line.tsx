@@ -1,7 +1,7 @@
 'use client';
 
 import { instrumentWords, isCalibrationOver } from '@/core/instrument/calibration';
-import { unnamedCount } from '@/core/sync/state';
+import { unnamedCount } from '@/core/sync/job/state';
 import { useIsOnDevice } from '../kit/date-text';
 import { useAtWork } from '../person/at-work';
 import { usePerson } from '../person/person';

@@ -3,8 +3,8 @@ import type { FactChange, FactPath } from '@/core/job/document';
 import type { NewReading, Reading, ReadingStanding } from '@/core/job/reading';
 import type { NewMark } from '@/core/job/setting-marks';
 import type { StoredJob } from '@/core/job/stored-job';
-import type { Typed } from '@/core/sync/draft';
-import type { Overlaid, SyncState } from '@/core/sync/state';
+import type { Typed } from '@/core/sync/job/draft';
+import type { Overlaid, SyncState } from '@/core/sync/job/state';
 import type { DegreeScale } from '@/core/units/degrees';
 
 /** Rights of the signed-in person on the job; the store does not start what is not allowed. */

@@ -67,8 +67,8 @@ test('a refused entry can be resent, and is saved once nothing is in the way', a
 test('a refused new job says why; its entries wait for it, and are sent after it', async () => {
   const store = open();
   const { id } = store.getState().saved;
-  const errand = { about: id, personId: '', phase: 'before', words: 'New job: Attic', path: '/api/jobs' } as const;
-  queueRequest({ ...errand, id: uuid(), method: 'POST', body: {} });
+  const request = { about: id, personId: '', phase: 'before', words: 'New job: Attic', path: '/api/jobs' } as const;
+  queueRequest({ ...request, id: uuid(), method: 'POST', body: {} });
   const answers = server.fetch;
   let mayBegin = false;
   const begin = () =>

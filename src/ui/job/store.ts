@@ -2,8 +2,9 @@ import { v4 as uuid } from 'uuid';
 import { createStore } from 'zustand/vanilla';
 import { atOutdoor, type Moment } from '@/core/control/moment';
 import type { StoredJob } from '@/core/job/stored-job';
-import { isEmptyDraft, type JobDraft } from '@/core/sync/draft';
-import { IDLE, overlay } from '@/core/sync/state';
+import { isEmptyDraft, type JobDraft } from '@/core/sync/job/draft';
+import { readJobDraft } from '@/core/sync/job/read-draft';
+import { IDLE, overlay } from '@/core/sync/job/state';
 import { steppedF } from '@/core/units/degrees';
 import { retryRequests } from '../offline/queued-requests';
 import { goneTabs, holdTab, loadDrafts, ORPHAN_AFTER_MS } from '../storage/drafts';
@@ -25,7 +26,7 @@ const HOLD_MS = 3000;
 /** Restores what an earlier page of this device left unacknowledged. */
 const takeUpDrafts = ({ get }: StateAccess, sender: Sender, isGone?: (tab: string) => boolean) => {
   const { saved, rights } = get();
-  const drafts = loadDrafts<JobDraft>(saved.id, rights.personId, isGone);
+  const drafts = loadDrafts<JobDraft>(saved.id, readJobDraft, rights.personId, isGone);
   sender.tell({ kind: 'found', drafts, newId: uuid() });
 };
 
@@ -78,7 +79,7 @@ export const createJobStore = (
 ) =>
   createStore<JobState>()((set, get) => {
     const access: StateAccess = { get, set };
-    const sender = createSender(access);
+    const sender = createSender(job.id, access);
     const hold = () => sender.tell({ kind: 'hold' });
     let typing: ReturnType<typeof setTimeout> | undefined;
     const setTyped: JobState['setTyped'] = (name, entry) => {

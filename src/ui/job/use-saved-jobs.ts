@@ -2,7 +2,7 @@
 
 import { createContext, startTransition, use, useCallback, useEffect, useMemo, useState } from 'react';
 import type { StoredWeather } from '@/core/balance/year/stored-weather';
-import type { BundleParts, JobBundle } from '@/core/sync/job-bundle';
+import type { BundleParts, JobBundle } from '@/core/sync/job/job-bundle';
 import { whenIdle } from '../loading/idle';
 import { saveBundle, savedBundle, saveParts } from '../offline/device';
 import { setDeviceUser } from '../offline/device-user';

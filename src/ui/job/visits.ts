@@ -1,7 +1,7 @@
 import { v4 as uuid } from 'uuid';
 import type { Visit } from '@/core/job/visit';
 import { allEntries, isClosed, lastVisit, likelyReason } from '@/core/job/visits';
-import { everything } from '@/core/sync/state';
+import { everything } from '@/core/sync/job/state';
 import { usePerson } from '../person/person';
 import type { JobState } from './state';
 

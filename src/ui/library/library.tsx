@@ -9,12 +9,14 @@ import { CONTROLLER_ROLES, type ControllerRole, CONTROLLERS } from '@/core/job/c
 import { blankProfile, copyOfProfile, profileIdOf } from '@/core/setup/profiles/edit';
 import type { ControllerProfile } from '@/core/setup/profiles/profile';
 import type { StoredProfile } from '@/core/setup/profiles/stored-profile';
+import { newController } from '@/core/sync/queue/requests';
 import { DateText } from '../kit/date-text';
 import { FileButton } from '../kit/file-button';
 import { HeaderWithBack } from '../kit/header-with-back';
 import { toast } from '../kit/toast';
-import { newProfileBody, saveProfileOffline } from '../offline/saved-profiles';
+import { sendOrQueue } from '../offline/queued-requests';
 import { usePerson } from '../person/person';
+import { actingUser } from '../requests/acting-user';
 import { call, failedWords } from '../requests/api';
 import { readProfile } from './read-profile';
 
@@ -22,13 +24,8 @@ import { readProfile } from './read-profile';
 export const useNewProfile = () => {
   const router = useRouter();
   return async (profile: ControllerProfile, opens = true) => {
-    const saveId = uuid();
-    const answer = await call<StoredProfile>('/api/profiles', {
-      method: 'PUT',
-      body: newProfileBody(profile, saveId),
-    });
-    if (answer.kind === 'lost' && saveProfileOffline(profile, saveId))
-      toast('The controller is saved on this device and will sync when you are online.');
+    const answer = await sendOrQueue(newController(uuid(), profile, actingUser() ?? { personId: '' }));
+    if (answer.kind === 'queued') toast('The controller is saved on this device and will sync when you are online.');
     else if (answer.kind !== 'ok') {
       const where = answer.kind === 'refused' && answer.path ? `${answer.path}: ` : '';
       toast.error(failedWords(`The profile was not saved. ${where}`.trim(), answer), { duration: 20_000 });

@@ -1,5 +1,7 @@
 import { create } from 'zustand';
 import { keptUnit, OUTDOOR_CHANNEL } from '@/core/instrument/shown';
+import { TAB_KEYS } from '../storage/keys';
+import { type Read, readStored } from '../storage/stored';
 import type { Heard, MeterSource } from './listening';
 
 /** Default address of `gate meter`. */
@@ -19,24 +21,24 @@ interface HeardState {
   readonly resume: () => void;
 }
 
-const KEPT = 'gate-cross:listens-to';
-
 const keepSource = (source: MeterSource | null) => {
   try {
-    if (source) sessionStorage.setItem(KEPT, JSON.stringify(source));
-    else sessionStorage.removeItem(KEPT);
+    if (source) sessionStorage.setItem(TAB_KEYS.source, JSON.stringify(source));
+    else sessionStorage.removeItem(TAB_KEYS.source);
   } catch {
     // A browser that keeps nothing asks again after a reload.
   }
 };
 
-const keptSource = (): MeterSource | null => {
-  try {
-    return JSON.parse(sessionStorage.getItem(KEPT) ?? 'null') as MeterSource | null;
-  } catch {
-    return null;
-  }
+const readSource: Read<MeterSource> = (value) => {
+  const { kind, address } = (value ?? {}) as { kind?: unknown; address?: unknown };
+  if (kind === 'simulated') return { ok: true, value: { kind } };
+  return kind === 'address' && typeof address === 'string'
+    ? { ok: true, value: { kind, address } }
+    : { ok: false, error: 'is no source', path: 'kind' };
 };
+
+const keptSource = (): MeterSource | null => readStored(TAB_KEYS.source, readSource, () => sessionStorage);
 
 /** The line parser is loaded when listening starts, which most people never do. */
 const loadListening = () => import('./listening');

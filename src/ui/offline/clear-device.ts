@@ -46,9 +46,9 @@ export const clearDevice = async (everywhere: boolean): Promise<number> => {
     return 0;
   }
   dropPin(who.personId);
-  const errands = queuedRequests(who.personId);
+  const requests = queuedRequests(who.personId);
   const isAsked = (id: string, personId: string) => queuedRequests(personId).some(({ about }) => about === id);
   await removeSent(({ id, personId }) => isAsked(id, personId) || waitsHere(id, personId));
   const entries = waitingHere(who.personId).filter(({ isOthers }) => !isOthers);
-  return errands.length + entries.reduce((sum, { count }) => sum + count, 0);
+  return requests.length + entries.reduce((sum, { count }) => sum + count, 0);
 };

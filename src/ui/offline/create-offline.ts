@@ -1,22 +1,20 @@
+import type { EnteredBy } from '@/core/access/entered-by';
 import { toJobFile } from '@/core/formats/job-file';
 import { applyChanges, type FactChange, type FactPath, type JobDocument, renamed } from '@/core/job/document';
 import { copyName, jobName } from '@/core/job/job-name';
 import { NO_HISTORY } from '@/core/job/stored-job';
 import { beginJob } from '@/core/new-job/begin-job';
+import { duplicatedJob, newJob, type NewRequest } from '@/core/sync/queue/requests';
 import { newestBundle, saveBundle, savedBundle } from './device';
 import { deviceUser } from './device-user';
-import { type QueuedRequest, queueRequest } from './queued-requests';
+import { queueRequest } from './queued-requests';
 import { pendingHere } from './waiting';
 
 /**
  * Stores a job that begins on this device: it is usable at once, and created on the server later under the same id.
  * @returns false where no one is known to work here, or the device has no room
  */
-const begins = async (
-  id: string,
-  document: JobDocument,
-  errand: Pick<QueuedRequest, 'words' | 'path' | 'body'>,
-): Promise<boolean> => {
+const begins = async (id: string, document: JobDocument, request: (by: EnteredBy) => NewRequest): Promise<boolean> => {
   const crew = deviceUser();
   if (!crew) return false;
   const known = await newestBundle(crew.personId);
@@ -41,27 +39,12 @@ const begins = async (
     undefined,
     true,
   );
-  return (
-    isKept &&
-    queueRequest({
-      ...errand,
-      id,
-      about: id,
-      personId: crew.personId,
-      crewId: crew.crewId,
-      phase: 'before',
-      method: 'POST',
-    })
-  );
+  return isKept && queueRequest(request(crew));
 };
 
 /** Begins a job on this device while the server is out of reach. */
 export const createOffline = (id: string, name: string, changes: readonly FactChange[]): Promise<boolean> =>
-  begins(id, beginJob(name, changes), {
-    words: `New job: ${name || 'New job'}`,
-    path: '/api/jobs',
-    body: { id, from: 'blank', name, ...(changes.length > 0 ? { changes } : {}) },
-  });
+  begins(id, beginJob(name, changes), (by) => newJob(id, name, changes, by));
 
 /**
  * Copies a job on this device, with its waiting entries; it is stored as it was when copied, whatever happens to the
@@ -76,9 +59,6 @@ export const duplicateOffline = async (id: string, from: string): Promise<boolea
   }));
   const here = applyChanges(kept.job.document, changes);
   const document = renamed(here, copyName(here.facts));
-  return begins(id, document, {
-    words: `Duplicated: ${jobName(document.facts)}`,
-    path: `/api/jobs/import?copyId=${id}`,
-    body: toJobFile(id, document, NO_HISTORY, null),
-  });
+  const file = toJobFile(id, document, NO_HISTORY, null);
+  return begins(id, document, (by) => duplicatedJob(id, jobName(document.facts), file, by));
 };

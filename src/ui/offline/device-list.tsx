@@ -4,20 +4,15 @@ import { useCallback, useEffect, useState } from 'react';
 import { v4 as uuid } from 'uuid';
 import { may } from '@/core/access/may';
 import type { AtWork } from '@/core/instrument/at-work';
+import type { QueuedRequest } from '@/core/sync/queue/queued-request';
+import { archivedJob } from '@/core/sync/queue/requests';
 import { toast } from '../kit/toast';
 import { restoreSafe } from '../storage/safe-storage';
 import { duplicateOffline } from './create-offline';
 import { listSavedJobs, removeSaved, savedBundle, type SavedJobSummary } from './device';
 import { deviceUser } from './device-user';
 import { PinPart } from './pin-part';
-import {
-  onRequestDone,
-  type QueuedRequest,
-  queuedRequests,
-  queueRequest,
-  retryRequest,
-  sendQueued,
-} from './queued-requests';
+import { onRequestDone, queuedRequests, queueRequest, retryRequest, sendQueued } from './queued-requests';
 import { SavedJobLine } from './saved-job-line';
 import { SavedJobs } from './saved-jobs';
 import { type Waiting, waitingHere, waitsHere } from './waiting';
@@ -28,17 +23,9 @@ const archiveHere = async ({ id, name }: SavedJobSummary, personId: string): Pro
   const kept = await savedBundle(id, personId);
   return (
     kept !== null &&
-    queueRequest({
-      id: uuid(),
-      about: id,
-      personId,
-      crewId: kept.crew.crewId,
-      phase: 'after',
-      words: `Archived: ${name}`,
-      path: `/api/jobs/${id}/move`,
-      method: 'POST',
-      body: { action: 'archive', revision: kept.job.revision },
-    })
+    queueRequest(
+      archivedJob(uuid(), { jobId: id, name, revision: kept.job.revision }, { personId, crewId: kept.crew.crewId }),
+    )
   );
 };
 
@@ -46,7 +33,7 @@ interface Found {
   readonly who: AtWork | null;
   readonly lines: readonly SavedJobSummary[];
   readonly waiting: readonly Waiting[];
-  readonly errands: readonly QueuedRequest[];
+  readonly requests: readonly QueuedRequest[];
 }
 
 /** This device's contents: jobs for offline use, and waiting entries with ways to send them. */
@@ -57,7 +44,7 @@ export const DeviceList = () => {
     const who = deviceUser();
     const personId = who?.personId ?? '';
     const lines = await listSavedJobs(personId);
-    setFound({ who, lines, waiting: waitingHere(personId), errands: queuedRequests(personId) });
+    setFound({ who, lines, waiting: waitingHere(personId), requests: queuedRequests(personId) });
   }, []);
   useEffect(() => {
     const asked = setTimeout(() => void look(), 0);
@@ -66,15 +53,20 @@ export const DeviceList = () => {
   // Actions take effect in the list at once.
   useEffect(() => onRequestDone(() => void look()), [look]);
   if (found === null) return null;
-  const { who, lines, waiting, errands } = found;
+  const { who, lines, waiting, requests } = found;
   const personId = who?.personId ?? '';
-  const waits = new Map(waiting.filter(({ isOthers }) => !isOthers).map((each) => [each.jobId, each]));
+  const waits = new Map(
+    waiting.filter(({ kind, isOthers }) => kind === 'job' && !isOthers).map((each) => [each.id, each]),
+  );
+  const send = async () => {
+    await sendQueued(personId, (jobId) => waitsHere(jobId, personId));
+    await look();
+  };
   /** Requests made here are sent at once when online. */
   const done = async (isKept: boolean, words: string) => {
     if (!isKept) return toast.error('Not enough space on this device. Remove other jobs first.');
-    await sendQueued(personId, (jobId) => waitsHere(jobId, personId));
+    await send();
     toast(words);
-    await look();
   };
   return (
     <>
@@ -98,14 +90,14 @@ export const DeviceList = () => {
       <WaitingList
         who={who}
         waiting={waiting}
-        errands={errands}
+        requests={requests}
         onTryAgain={async (id) => {
           retryRequest(id);
-          await sendQueued(personId, (jobId) => waitsHere(jobId, personId));
-          await look();
+          await send();
         }}
         isListed={(jobId) => lines.some(({ id }) => id === jobId)}
         onChanged={() => void look()}
+        onSend={() => void send()}
       />
       {who && <PinPart personId={personId} />}
     </>

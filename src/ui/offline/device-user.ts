@@ -1,29 +1,19 @@
-import type { AtWork } from '@/core/instrument/at-work';
+import { type AtWork, readAtWork } from '@/core/instrument/at-work';
+import { sameValue } from '@/core/job/document';
 import { usePerson } from '../person/person';
 import { setActingUser } from '../requests/acting-user';
 import { claimDrafts } from '../storage/drafts';
-import { dropSafe, saveSafe } from '../storage/safe-storage';
-
-const KEY = 'gate-cross:who';
+import { KEYS } from '../storage/keys';
+import { dropSafe } from '../storage/safe-storage';
+import { readStored, saveStored } from '../storage/stored';
 
 const keepWho = (crew: AtWork): void => {
-  try {
-    const text = JSON.stringify(crew);
-    // Existing data is not written again: each write waits for the disk.
-    if (localStorage.getItem(KEY) !== text) saveSafe(KEY, text);
-  } catch {
-    // A device that keeps nothing knows nobody.
-  }
+  // Existing data is not written again: each write waits for the disk.
+  if (!sameValue(deviceUser(), crew)) saveStored(KEYS.who, crew);
 };
 
 /** Who worked here last; null if no one, or if they signed out. */
-export const deviceUser = (): AtWork | null => {
-  try {
-    return JSON.parse(localStorage.getItem(KEY) ?? 'null') as AtWork | null;
-  } catch {
-    return null;
-  }
-};
+export const deviceUser = (): AtWork | null => readStored(KEYS.who, readAtWork);
 
 /**
  * Records whose device this is, at sign-in and on every signed-in page. Unnamed drafts of an older version belonged to
@@ -47,5 +37,5 @@ export const forgetDeviceUser = (): void => {
   const before = deviceUser();
   if (before) claimDrafts(before.personId);
   setActingUser(null);
-  dropSafe(KEY);
+  dropSafe(KEYS.who);
 };

@@ -2,7 +2,7 @@ import type { DBSchema, IDBPDatabase } from 'idb';
 import type { WeatherHours } from '@/core/balance/year/stored-weather';
 import { jobName } from '@/core/job/job-name';
 import type { StoredJob } from '@/core/job/stored-job';
-import type { JobBundle } from '@/core/sync/job-bundle';
+import type { JobBundle } from '@/core/sync/job/job-bundle';
 
 /** A job on this device. */
 interface OnDevice {

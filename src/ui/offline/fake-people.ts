@@ -76,17 +76,20 @@ let count = 0;
 /** Every entry, with its author. */
 let entered: { readonly id: string; readonly by: string }[] = [];
 
+/** Drafts here are no job's facts: an entry's id and author. */
+const readPending = (draft: unknown) =>
+  ({ ok: true, value: { draft: draft as { pending: object; crewId?: string }, unread: null } }) as const;
+
 /** What the page of the signed-in person, or the last one, does by itself when online. */
 const sendWhatWaits = async (): Promise<void> => {
   const who = page;
   if (!who) return;
   await sendQueued(who.personId, (about) => waitsHere(about, who.personId));
-  for (const { jobId } of waitingHere(who.personId).filter(({ isOthers }) => !isOthers)) {
-    for (const draft of loadDrafts<{ pending: object; crewId?: string }>(jobId, who.personId)) {
+  for (const { id: jobId } of waitingHere(who.personId).filter(({ isOthers }) => !isOthers)) {
+    for (const draft of loadDrafts(jobId, readPending, who.personId)) {
       const heard = await call(`/api/jobs/${jobId}`, { method: 'PATCH', body: draft.pending }, who);
       if (heard.kind === 'ok') continue;
-      const { touchedAt: _, ...kept } = draft as { touchedAt?: number; pending: object };
-      saveDraft(jobId, kept, who.personId);
+      saveDraft(jobId, draft, who.personId);
     }
   }
 };
@@ -164,7 +167,7 @@ const does: Readonly<Record<Act['kind'], (act: Act) => Promise<void>>> = {
       ...queuedRequests(who.personId).map(({ id }) => id),
       ...waitingHere(who.personId)
         .filter(({ isOthers }) => !isOthers)
-        .map(({ jobId }) => jobId.slice('job-'.length)),
+        .map(({ id }) => id.slice('job-'.length)),
       ...(JSON.parse(waitingFile(who.personId)) as { drafts: { jobId: string }[] }).drafts.map(({ jobId }) =>
         jobId.slice('job-'.length),
       ),

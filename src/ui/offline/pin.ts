@@ -1,4 +1,6 @@
+import { KEYS, TAB_KEYS } from '../storage/keys';
 import { dropSafe, saveSafe } from '../storage/safe-storage';
+import { type Read, readStored } from '../storage/stored';
 
 /** A device's PIN for a person's jobs offline. */
 interface KeptPin {
@@ -21,8 +23,15 @@ const LONGEST_WAIT_MS = 3_600_000;
 /** An attacker with the device's storage pays the same: 0.1 s or more per attempt. */
 const ROUNDS = 310_000;
 
-const keyOf = (personId: string) => `gate-cross:pin:${personId}`;
-const OPENED = 'gate-cross:opened';
+const readPin: Read<KeptPin> = (value) => {
+  const { salt, hash, wrong, waitsUntil } = (value ?? {}) as Readonly<Record<string, unknown>>;
+  return typeof salt === 'string' &&
+    typeof hash === 'string' &&
+    typeof wrong === 'number' &&
+    typeof waitsUntil === 'number'
+    ? { ok: true, value: { salt, hash, wrong, waitsUntil } }
+    : { ok: false, error: 'is no PIN', path: '' };
+};
 
 const bytes = (text: string) => Uint8Array.from(atob(text), (letter) => letter.charCodeAt(0));
 const text = (data: ArrayBuffer | Uint8Array) => btoa(String.fromCharCode(...new Uint8Array(data)));
@@ -33,14 +42,8 @@ const hashOf = async (pin: string, salt: string): Promise<string> => {
   return text(await crypto.subtle.deriveBits(method, key, 256));
 };
 
-const kept = (personId: string): KeptPin | null => {
-  try {
-    return JSON.parse(localStorage.getItem(keyOf(personId)) ?? 'null') as KeptPin | null;
-  } catch {
-    return null;
-  }
-};
-const keep = (personId: string, pin: KeptPin) => saveSafe(keyOf(personId), JSON.stringify(pin));
+const kept = (personId: string): KeptPin | null => readStored(KEYS.pin(personId), readPin);
+const keep = (personId: string, pin: KeptPin) => saveSafe(KEYS.pin(personId), JSON.stringify(pin));
 
 /** Whether this browser supports a PIN: not on a host name without TLS, where nothing opens offline either. */
 export const canHoldPin = (): boolean => globalThis.crypto?.subtle !== undefined;
@@ -52,14 +55,14 @@ export const hasPin = (personId: string): boolean => kept(personId) !== null;
 export const setPin = async (personId: string, pin: string): Promise<void> => {
   const salt = text(crypto.getRandomValues(new Uint8Array(16)));
   keep(personId, { salt, hash: await hashOf(pin, salt), wrong: 0, waitsUntil: 0 });
-  sessionStorage.setItem(OPENED, personId);
+  sessionStorage.setItem(TAB_KEYS.opened, personId);
 };
 
-export const dropPin = (personId: string): void => dropSafe(keyOf(personId));
+export const dropPin = (personId: string): void => dropSafe(KEYS.pin(personId));
 
 /** Whether a person's jobs are unlocked in this tab: no PIN, or the right one was given. */
 export const isOpenHere = (personId: string): boolean =>
-  !hasPin(personId) || sessionStorage.getItem(OPENED) === personId;
+  !hasPin(personId) || sessionStorage.getItem(TAB_KEYS.opened) === personId;
 
 /** Checks a PIN; the right one unlocks this tab until it is closed. */
 export const tryPin = async (personId: string, pin: string): Promise<PinTried> => {
@@ -69,7 +72,7 @@ export const tryPin = async (personId: string, pin: string): Promise<PinTried> =
   if (left > 0) return { waitsS: Math.ceil(left / 1000) };
   if ((await hashOf(pin, known.salt)) === known.hash) {
     keep(personId, { ...known, wrong: 0, waitsUntil: 0 });
-    sessionStorage.setItem(OPENED, personId);
+    sessionStorage.setItem(TAB_KEYS.opened, personId);
     return 'right';
   }
   const wrong = known.wrong + 1;

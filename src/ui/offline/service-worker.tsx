@@ -3,11 +3,7 @@
 import { useEffect } from 'react';
 import { toast } from '../kit/toast';
 import { usePageHydrates } from '../loading/mark-hydrating';
-import { restoreSafe } from '../storage/safe-storage';
-import { finishSignOut } from './clear-device';
-import { deviceUser } from './device-user';
-import { queuedRequests, sendQueued } from './queued-requests';
-import { waitsHere } from './waiting';
+import { sendInBackground } from './send-in-background';
 
 /** Asks before reloading the page with a new version: open work continues until then. */
 const offer = (worker: ServiceWorker) =>
@@ -22,33 +18,10 @@ const offer = (worker: ServiceWorker) =>
     },
   });
 
-/** Retry interval for queued requests, ms. */
-const AGAIN_MS = 30_000;
-
-/** Sends queued requests as soon as there is a connection. */
-const useErrands = () =>
-  useEffect(() => {
-    const go = async () => {
-      await finishSignOut();
-      await restoreSafe();
-      const who = deviceUser();
-      if (who && queuedRequests(who.personId).length > 0)
-        await sendQueued(who.personId, (jobId) => waitsHere(jobId, who.personId));
-    };
-    const first = setTimeout(go, 1500);
-    const timer = setInterval(go, AGAIN_MS);
-    window.addEventListener('online', go);
-    return () => {
-      clearTimeout(first);
-      clearInterval(timer);
-      window.removeEventListener('online', go);
-    };
-  }, []);
-
 /** Registers the service worker for offline use, once the page is idle. */
 export const ServiceWorkerSetup = () => {
   usePageHydrates();
-  useErrands();
+  useEffect(sendInBackground, []);
   useEffect(() => {
     if (process.env.NODE_ENV !== 'production' || !('serviceWorker' in navigator)) return;
     const register = async () => {

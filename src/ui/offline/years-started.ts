@@ -1,5 +1,6 @@
 import type { StoredWeather, WeatherHours } from '@/core/balance/year/stored-weather';
-import { type QueuedRequest, queuedRequests } from './queued-requests';
+import { kindOfRequest, type QueuedRequest } from '@/core/sync/queue/queued-request';
+import { queuedRequests } from './queued-requests';
 
 /** API path of weather years. */
 export const WEATHER_PATH = '/api/weather';
@@ -12,5 +13,5 @@ const begun = ({ body, at }: QueuedRequest): StoredWeather => {
 /** Years imported on this device that the server does not have yet. */
 export const unsentYears = (personId: string): StoredWeather[] =>
   queuedRequests(personId)
-    .filter(({ path, problem }) => path === WEATHER_PATH && !problem)
+    .filter((request) => kindOfRequest(request) === 'weather' && !request.problem)
     .map(begun);

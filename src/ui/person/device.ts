@@ -1,15 +1,13 @@
 import { v4 as uuid } from 'uuid';
 import type { Origin } from '@/core/job/in-time';
+import { KEYS } from '../storage/keys';
 import { saveSafe } from '../storage/safe-storage';
 
-const DEVICE = 'gate-cross:device';
-const COUNT = 'gate-cross:entries';
-
 const deviceId = (): string => {
-  const known = localStorage.getItem(DEVICE);
+  const known = localStorage.getItem(KEYS.device);
   if (known) return known;
   const made = uuid();
-  saveSafe(DEVICE, made);
+  saveSafe(KEYS.device, made);
   return made;
 };
 
@@ -19,8 +17,8 @@ const deviceId = (): string => {
  */
 export const nextOrigin = (): Origin | null => {
   try {
-    const sequence = (Number(localStorage.getItem(COUNT)) || 0) + 1;
-    saveSafe(COUNT, String(sequence));
+    const sequence = (Number(localStorage.getItem(KEYS.entries)) || 0) + 1;
+    saveSafe(KEYS.entries, String(sequence));
     return { device: deviceId(), sequence, clockOffsetMs: null };
   } catch {
     return null;

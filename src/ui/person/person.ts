@@ -1,7 +1,9 @@
 'use client';
 
 import { create } from 'zustand';
-import { restoreSafe, saveSafe } from '../storage/safe-storage';
+import { KEYS } from '../storage/keys';
+import { restoreSafe } from '../storage/safe-storage';
+import { type Read, readStored, saveStored } from '../storage/stored';
 
 interface Who {
   readonly author: string;
@@ -12,13 +14,13 @@ interface Person extends Who {
   readonly set: (change: Partial<Who>) => void;
 }
 
-const KEY = 'gate-cross:person';
-
-/** Storage format of devices: data written before this version is still read. */
-interface Kept {
-  readonly state: Who;
-  readonly version: 0;
-}
+/** Reads {@link Who} in the storage format of devices: data written before this version is still read. */
+const readWho: Read<Who> = (value) => {
+  const { author, instrument } = (value as { state?: Partial<Who> } | null)?.state ?? {};
+  return typeof author === 'string' && typeof instrument === 'string'
+    ? { ok: true, value: { author, instrument } }
+    : { ok: false, error: 'names no one', path: 'state' };
+};
 
 /** Who is working on this device, and the instrument. Stored on the device. */
 export const usePerson = create<Person>()((set, get) => ({
@@ -27,21 +29,14 @@ export const usePerson = create<Person>()((set, get) => ({
   set: (change) => {
     set(change);
     const { author, instrument } = get();
-    try {
-      saveSafe(KEY, JSON.stringify({ state: { author, instrument }, version: 0 } satisfies Kept));
-    } catch {
-      // A device without room asks again after a reload.
-    }
+    // A device without space asks again after a reload.
+    saveStored(KEYS.person, { state: { author, instrument }, version: 0 });
   },
 }));
 
 const takeKept = () => {
-  try {
-    const { author, instrument } = (JSON.parse(localStorage.getItem(KEY) ?? '') as Kept).state;
-    usePerson.setState({ author: String(author ?? ''), instrument: String(instrument ?? '') });
-  } catch {
-    // Nothing was kept, or nothing that can be read.
-  }
+  const who = readStored(KEYS.person, readWho);
+  if (who) usePerson.setState(who);
 };
 
 /** Restores who worked here last, and again if the browser lost it. */

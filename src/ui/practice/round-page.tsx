@@ -1,6 +1,7 @@
 'use client';
 
 import Link from 'next/link';
+import type { EnteredBy } from '@/core/access/entered-by';
 import type { Chosen } from '@/core/practice/chosen';
 import { HeaderWithBack } from '../kit/header-with-back';
 import { RoundEnd } from './round-end';
@@ -11,14 +12,14 @@ const seedAfter = (seed: number): number => (seed % 999_999) + 1;
 
 interface RoundPageProps {
   readonly chosen: Chosen;
-  readonly personId: string;
+  readonly who: EnteredBy;
   /** The crew’s own house of the round, if any. */
   readonly own?: OwnHouse;
 }
 
 /** A practice round: a house with a fault to find. */
-export const RoundPage = ({ chosen, personId, own }: RoundPageProps) => {
-  const { stand, isBusy, hasFailed, causes, act, again } = useRound(chosen, personId, own);
+export const RoundPage = ({ chosen, who, own }: RoundPageProps) => {
+  const { stand, isBusy, hasFailed, causes, act, again } = useRound(chosen, who, own);
   const { round, seed, isEndless } = chosen;
   return (
     <main className="mx-auto max-w-7xl px-3 py-3 sm:px-6" aria-busy={isBusy}>

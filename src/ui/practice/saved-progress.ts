@@ -1,38 +1,23 @@
+import { array } from 'yup';
+import type { EnteredBy } from '@/core/access/entered-by';
+import { parseWith } from '@/core/border/parse';
 import type { Played } from '@/core/practice/progress';
-import { queueRequest } from '../offline/queued-requests';
-import { call } from '../requests/api';
-import { saveSafe } from '../storage/safe-storage';
+import { playedSchema } from '@/core/practice/round-schema';
+import { playedRound } from '@/core/sync/queue/requests';
+import { sendOrQueue } from '../offline/queued-requests';
+import { KEYS } from '../storage/keys';
+import { readStored, saveStored } from '../storage/stored';
 
-const keyOf = (personId: string) => `gate-cross:practice:${personId}`;
+const roundsSchema = array(playedSchema.required()).required();
 
 /** A person's rounds on this device, latest last. Separate from jobs. */
-export const playedBy = (personId: string): readonly Played[] => {
-  try {
-    return JSON.parse(localStorage.getItem(keyOf(personId)) ?? '[]') as Played[];
-  } catch {
-    return [];
-  }
-};
+export const playedBy = (personId: string): readonly Played[] =>
+  readStored<Played[]>(KEYS.practice(personId), (value) => parseWith(roundsSchema, value)) ?? [];
 
-const PATH = '/api/practice';
-
-/** Sends a round's result to the server, now or later. */
-const tellServer = async (personId: string, played: Played): Promise<void> => {
-  const answer = await call(PATH, { method: 'POST', body: played });
-  if (answer.kind !== 'lost') return;
-  const { id, title } = played;
-  const words = `Practice: ${title}`;
-  queueRequest({ id, about: id, personId, phase: 'after', words, path: PATH, method: 'POST', body: played });
-};
-
-/** Stores a finished round once, and sends it. */
-export const savePlayed = (personId: string, played: Played): void => {
-  const before = playedBy(personId);
+/** Stores a finished round once, and sends it now or later. A device without space plays on. */
+export const savePlayed = (who: EnteredBy, played: Played): void => {
+  const before = playedBy(who.personId);
   if (before.some(({ id }) => id === played.id)) return;
-  try {
-    saveSafe(keyOf(personId), JSON.stringify([...before, played]));
-  } catch {
-    // A device without room plays on.
-  }
-  void tellServer(personId, played);
+  saveStored(KEYS.practice(who.personId), [...before, played]);
+  void sendOrQueue(playedRound(played, who));
 };

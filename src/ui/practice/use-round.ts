@@ -3,11 +3,18 @@
 import { type Remote, wrap } from 'comlink';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { v4 as uuid } from 'uuid';
+import { array, object } from 'yup';
+import type { EnteredBy } from '@/core/access/entered-by';
+import { parseWith } from '@/core/border/parse';
+import { idSchema } from '@/core/job/id-schema';
 import type { Act } from '@/core/practice/act';
+import { actSchema } from '@/core/practice/act-schema';
 import type { Chosen } from '@/core/practice/chosen';
 import type { HouseOfCrew } from '@/core/practice/own-house';
 import type { NamedCause } from '@/core/practice/view';
 import type { PracticeWorker, RoundState } from '@/workers/practice.worker';
+import { TAB_KEYS } from '../storage/keys';
+import { readStored } from '../storage/stored';
 import { savePlayed } from './saved-progress';
 
 /** Stored state of a round in progress, so that a reload continues it. */
@@ -16,15 +23,15 @@ interface Kept {
   readonly acts: readonly Act[];
 }
 
-const keptOf = (key: string): Kept => {
-  try {
-    const kept = JSON.parse(sessionStorage.getItem(key) ?? 'null') as Kept | null;
-    if (kept) return kept;
-  } catch {
-    // What cannot be read is begun anew.
-  }
-  return { id: uuid(), acts: [] };
-};
+const keptSchema = object({ id: idSchema, acts: array(actSchema.required()).required() });
+
+/** The round in progress under a key; what cannot be read is begun anew. */
+const keptOf = (key: string): Kept =>
+  readStored(
+    key,
+    (value) => parseWith<Kept>(keptSchema as never, value),
+    () => sessionStorage,
+  ) ?? { id: uuid(), acts: [] };
 
 export interface Playing {
   readonly stand: RoundState | null;
@@ -42,7 +49,7 @@ export interface OwnHouse {
 }
 
 /** A round played in a worker; its acts survive a reload. */
-export const useRound = (chosen: Chosen, personId: string, own?: OwnHouse): Playing => {
+export const useRound = (chosen: Chosen, who: EnteredBy, own?: OwnHouse): Playing => {
   const remote = useRef<Remote<PracticeWorker> | null>(null);
   const kept = useRef<Kept | null>(null);
   const [stand, setStand] = useState<RoundState | null>(null);
@@ -51,7 +58,8 @@ export const useRound = (chosen: Chosen, personId: string, own?: OwnHouse): Play
   const [hasFailed, setFailed] = useState(false);
   const [turn, setTurn] = useState(0);
   const { round, seed, isEndless } = chosen;
-  const key = `gate-cross:round:${own?.jobId ?? round}:${seed}${isEndless ? ':endless' : ''}`;
+  const { personId, crewId } = who;
+  const key = TAB_KEYS.round(own?.jobId ?? round, seed, isEndless);
   const house = own?.house;
   useEffect(() => {
     let isOver = false;
@@ -86,20 +94,23 @@ export const useRound = (chosen: Chosen, personId: string, own?: OwnHouse): Play
           kept.current = now;
           sessionStorage.setItem(key, JSON.stringify(now));
           if (next.over)
-            savePlayed(personId, {
-              ...next.over.score,
-              id: now.id,
-              round,
-              seed,
-              isEndless,
-              title: next.view.title,
-              at: new Date().toISOString(),
-            });
+            savePlayed(
+              { personId, crewId },
+              {
+                ...next.over.score,
+                id: now.id,
+                round,
+                seed,
+                isEndless,
+                title: next.view.title,
+                at: new Date().toISOString(),
+              },
+            );
         },
         () => setFailed(true),
       );
     },
-    [round, seed, isEndless, key, personId],
+    [round, seed, isEndless, key, personId, crewId],
   );
   const again = useCallback(() => {
     sessionStorage.removeItem(key);

@@ -23,7 +23,9 @@ export const call = async <T>(
       headers: { ...actingHeaders(by), ...(body === undefined ? {} : { 'content-type': 'application/json' }) },
       ...(body === undefined ? {} : { body }),
     });
-    const answer = (await response.json().catch(() => null)) as unknown;
+    const answer = (await response.json().catch(() => undefined)) as unknown;
+    // Something between here and the server answered, as the sign-in page of a public network does.
+    if (response.ok && answer === undefined) return { kind: 'lost', error: LOST };
     if (response.ok) return { kind: 'ok', value: answer as T };
     const { error = `The server refused (${response.status}).`, path: where = '' } = (answer ?? {}) as {
       error?: string;

@@ -6,7 +6,7 @@ import type { Company } from '@/core/access/company';
 import { momentFromQuery, unknownInQuery } from '@/core/control/moment';
 import type { AtWork } from '@/core/instrument/at-work';
 import type { StoredJob } from '@/core/job/stored-job';
-import { unnamedCount } from '@/core/sync/state';
+import { unnamedCount } from '@/core/sync/job/state';
 import { CompanyLine } from '../crew/company-line';
 import { useCompany } from '../crew/use-company';
 import { HouseDegrees } from '../degrees/degrees';

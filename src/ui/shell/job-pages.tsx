@@ -6,7 +6,7 @@ import { useEffect } from 'react';
 import { ownValue } from '@/core/border/own-value';
 import { CONTROLLER_ROLES } from '@/core/job/controllers';
 import { jobName } from '@/core/job/job-name';
-import type { BundleParts } from '@/core/sync/job-bundle';
+import type { BundleParts } from '@/core/sync/job/job-bundle';
 import { useJob } from '../job/provider';
 import { BundleActionsProvider, useBundle } from '../job/use-saved-jobs';
 import { useNarrow } from '../kit/screen';

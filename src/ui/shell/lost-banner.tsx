@@ -1,7 +1,7 @@
 'use client';
 
 import { SIGN_IN_FIRST, SOMEBODY_ELSE } from '@/core/access/entered-by';
-import { NO_ROOM } from '@/core/sync/sync';
+import { NO_ROOM } from '@/core/sync/step';
 import { useJob } from '../job/provider';
 import { refusedBefore } from '../offline/queued-requests';
 

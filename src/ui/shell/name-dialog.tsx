@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { unnamedCount } from '@/core/sync/state';
+import { unnamedCount } from '@/core/sync/job/state';
 import { useJob } from '../job/provider';
 import { DialogClose, DialogFrame } from '../kit/dialog-frame';
 

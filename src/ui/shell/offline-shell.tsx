@@ -1,11 +1,12 @@
 'use client';
 
 import { useEffect, useState } from 'react';
+import type { EnteredBy } from '@/core/access/entered-by';
 import { may } from '@/core/access/may';
 import { chosenRound } from '@/core/practice/chosen';
 import { SHIPPED_STORED } from '@/core/setup/profiles/shipped-stored';
 import type { StoredProfile } from '@/core/setup/profiles/stored-profile';
-import type { JobBundle } from '@/core/sync/job-bundle';
+import type { JobBundle } from '@/core/sync/job/job-bundle';
 import { READ_COOKIE, readPlaces } from '../job/read-cookie';
 import { NewJob } from '../job-list/new-job';
 import { HeaderWithBack } from '../kit/header-with-back';
@@ -103,17 +104,17 @@ const KeptLibrary = ({ profileId }: { profileId: string | null }) => {
 };
 
 /** Practice needs no server: its houses and controllers are calculated on the device. */
-const PracticeHere = ({ path, personId }: { path: string; personId: string }) => {
+const PracticeHere = ({ path, who }: { path: string; who: EnteredBy }) => {
   const own = useProfilesHere();
   if (own === null) return null;
   const profiles = [...SHIPPED_STORED, ...own].map(({ profile }) => profile);
-  if (path === '') return <PracticePage personId={personId} controllers={profiles} />;
+  if (path === '') return <PracticePage personId={who.personId} controllers={profiles} />;
   const controller = profiles.find(({ id }) => path === `/controllers/${id}`);
   if (controller) return <FacePage profile={controller} />;
   const query = new URLSearchParams(window.location.search);
   const chosen = chosenRound(path.slice(1), query.get('seed') ?? '1', query.has('endless'));
   return chosen ? (
-    <RoundPage chosen={chosen} personId={personId} />
+    <RoundPage chosen={chosen} who={who} />
   ) : (
     <Unreached title="Practice">That is not on this device.</Unreached>
   );
@@ -142,7 +143,7 @@ export const Shell = () => {
   const controller = /^\/library(?:\/([a-z0-9-]+))?$/.exec(pathname);
   if (controller && who && controller[1] !== 'meter') return <KeptLibrary profileId={controller[1] ?? null} />;
   const practice = /^\/practice((?:\/[a-z0-9-]+){0,2})$/.exec(pathname);
-  if (practice && who) return <PracticeHere path={practice[1]!} personId={who.personId} />;
+  if (practice && who) return <PracticeHere path={practice[1]!} who={who} />;
   if (id) return <KeptJob id={id.toLowerCase()} />;
   if (pathname === '/sign-in' && !who)
     return <Unreached title="Signed out">You are signed out on this device. To sign in you need signal.</Unreached>;

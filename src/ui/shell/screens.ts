@@ -1,5 +1,5 @@
 import { CONTROLLER_ROLES, CONTROLLERS } from '@/core/job/controllers';
-import type { BundleParts } from '@/core/sync/job-bundle';
+import type { BundleParts } from '@/core/sync/job/job-bundle';
 import { currentPath } from './old-paths';
 
 /**

@@ -5,12 +5,13 @@ import { useEffect, useState } from 'react';
 import type { Wait } from '@/core/startup/step';
 import { LocalizedDegrees } from '../degrees/degrees';
 import { Why } from '../kit/why';
+import { KEYS } from '../storage/keys';
 
 const clock = (seconds: number) => `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
 
 /** A named countdown that continues through a reload. */
 export const Countdown = ({ name, wait }: { name: string; wait: Wait }) => {
-  const key = `gate-cross:wait:${name}`;
+  const key = KEYS.countdown(name);
   const [startedAt, setStartedAt] = useState<number | null>(null);
   const [now, setNow] = useState(0);
   useEffect(() => {

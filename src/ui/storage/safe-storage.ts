@@ -1,4 +1,5 @@
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
+import { KEYS } from './keys';
 
 /**
  * `localStorage` that survives a power loss. It is written synchronously with each entry, but the browser flushes it
@@ -14,7 +15,7 @@ interface Schema extends DBSchema {
  * Write counter. If the database's counter is ahead of localStorage's, the browser lost writes; if not, missing values
  * were removed.
  */
-const MARK = 'gate-cross:writes';
+const MARK = KEYS.writes;
 
 let opened: Promise<IDBPDatabase<Schema>> | undefined;
 const database = (): Promise<IDBPDatabase<Schema>> =>

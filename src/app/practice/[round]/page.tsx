@@ -17,7 +17,8 @@ const Round = async ({ params, searchParams }: Props) => {
   const { seed, endless } = await searchParams;
   const chosen = chosenRound((await params).round, String(seed ?? '1'), endless !== undefined);
   if (!chosen) notFound();
-  return <RoundPage key={`${chosen.round} ${chosen.seed}`} chosen={chosen} personId={principal.personId} />;
+  const { personId, crewId } = principal;
+  return <RoundPage key={`${chosen.round} ${chosen.seed}`} chosen={chosen} who={{ personId, crewId }} />;
 };
 
 export default Round;

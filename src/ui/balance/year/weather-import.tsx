@@ -6,13 +6,13 @@ import { useState } from 'react';
 import { v4 as uuid } from 'uuid';
 import type { StoredWeather } from '@/core/balance/year/stored-weather';
 import type { WeatherOptions, WeatherRead } from '@/core/formats/weather/weather-read';
+import { newWeatherYear } from '@/core/sync/queue/requests';
 import { FileButton } from '../../kit/file-button';
 import { Progress } from '../../kit/progress';
 import { toast } from '../../kit/toast';
-import { saveYearOffline } from '../../offline/years';
+import { saveYear } from '../../offline/device';
+import { sendOrQueue } from '../../offline/queued-requests';
 import { useAtWork } from '../../person/at-work';
-import { usePerson } from '../../person/person';
-import { call } from '../../requests/api';
 import { startYearWorker } from './year-worker';
 
 type Given = { readonly file: string; readonly text: string; readonly options: WeatherOptions };
@@ -28,21 +28,18 @@ export const WeatherImport = ({ onAdded }: { onAdded: (weather: StoredWeather) =
   const { me, personId, crewId } = useAtWork();
 
   const keep = async (weather: Extract<WeatherRead, { kind: 'read' }>['weather'], id: string) => {
-    const answer = await call<StoredWeather>('/api/weather', {
-      method: 'POST',
-      body: { id, ...weather, author: usePerson.getState().author },
-    });
+    const answer = await sendOrQueue<StoredWeather>(newWeatherYear({ id, ...weather }, { personId, crewId }));
     if (answer.kind === 'ok') {
       setState({ kind: 'idle' });
       return onAdded(answer.value);
     }
-    if (answer.kind === 'lost') {
+    if (answer.kind === 'queued') {
       const year = { id, ...weather, addedAt: new Date().toISOString(), addedBy: me };
-      if (await saveYearOffline(year, { personId, crewId })) {
-        setState({ kind: 'idle' });
-        toast('The weather year is saved on this device and will sync when you are online.');
-        return onAdded(year);
-      }
+      // The hours are needed here before the server has them.
+      await saveYear(year);
+      setState({ kind: 'idle' });
+      toast('The weather year is saved on this device and will sync when you are online.');
+      return onAdded(year);
     }
     setState({
       kind: 'refused',

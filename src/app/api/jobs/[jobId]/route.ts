@@ -1,5 +1,5 @@
 import type { FactChange } from '@/core/job/document';
-import { SAVED_SINCE } from '@/core/sync/landing';
+import { SAVED_SINCE } from '@/core/sync/job/landing';
 import { type JobContext, jobRoute, missing } from '@/server/http/respond';
 import { saveSchema } from '@/server/http/schemas';
 import { withBody } from '@/server/http/with-body';

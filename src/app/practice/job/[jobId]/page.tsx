@@ -40,7 +40,7 @@ const OwnRound = async ({ params, searchParams }: Props) => {
     <RoundPage
       key={chosen.seed}
       chosen={chosen}
-      personId={principal.personId}
+      who={{ personId: principal.personId, crewId: principal.crewId }}
       own={{ jobId: job.id, house: { facts: withoutNames(facts), thermostat } }}
     />
   );

@@ -1,16 +1,18 @@
 import { randomUUID } from 'node:crypto';
-import { applyChanges, type FactChange, type FactPath, factValue, sameValue } from '../job/document';
-import { type Reading, readingFrom } from '../job/reading';
-import type { StoredJob } from '../job/stored-job';
-import type { Visit } from '../job/visit';
-import { placeOnVisits } from '../job/visits';
-import type { Answer } from './answer';
+import { applyChanges, type FactChange, type FactPath, factValue, sameValue } from '../../job/document';
+import { type Reading, readingFrom } from '../../job/reading';
+import type { StoredJob } from '../../job/stored-job';
+import type { Visit } from '../../job/visit';
+import { placeOnVisits } from '../../job/visits';
+import type { Answer } from '../answer';
+import { fakeLine, NOW } from '../fake-line';
+import { runSync } from '../run';
+import type { SyncRequest } from '../step';
 import type { JobDraft } from './draft';
-import type { SyncEvent, SyncRequest } from './event';
-import { runSync } from './run';
+import type { SyncEvent } from './event';
 import { IDLE, type SyncState } from './state';
+import { jobMachine } from './sync';
 
-const NOW = '2026-02-01T10:00:00.000Z';
 const visitNow = (): Visit => ({ id: randomUUID(), reason: 'new', began: NOW, ended: null, author: 'Fen Ashe' });
 
 /** A server as a device sees it. */
@@ -54,35 +56,30 @@ export const memoryServer = (first: StoredJob): SyncServer => {
   };
 };
 
-/** A request in flight, possibly from a page that is gone when it is answered. */
-interface OnItsWay {
-  readonly request: SyncRequest;
-  readonly hear: (answer: Answer<unknown>) => void;
-  /** Each fact's value as the person who entered saw it. */
-  readonly seen: Seen;
-  /** Requests already answered. */
-  readonly answer?: Answer<unknown>;
-}
-
 type Seen = Readonly<Partial<Record<FactPath, readonly unknown[]>>>;
-
-/** Outcome of a request: answered, never arrived, arrived without an answer, or not answered yet. */
-export type Fate = 'answered' | 'never came' | 'answer lost' | 'answer late';
-
-const copy = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
-
-const LOST: Answer<unknown> = { kind: 'lost', error: 'The server is not responding.' };
 
 /** A device with a job: storage that outlives its page, and a network under test control. */
 export const fakeDevice = (server: SyncServer, first: StoredJob) => {
-  let stored: JobDraft | null = null;
   let onDevice = first;
-  let onItsWay: readonly OnItsWay[] = [];
-  let due: (() => void) | null = null;
   let seen: Seen = {};
   let overwritten: readonly FactPath[] = [];
   let state: SyncState;
   let tell: (event: SyncEvent) => void;
+
+  /** Delivers a request: a save overwrites only what its author had seen. */
+  const lands = async (request: SyncRequest, saw: Seen): Promise<Answer<unknown>> => {
+    const before = await server.job();
+    const answer = await server.answer(request);
+    const after = await server.job();
+    if (after.revision > before.revision)
+      for (const { path, value } of (request.body as { changes: FactChange[] }).changes) {
+        const was = factValue(before.document.facts, path);
+        if (!saw[path]?.some((value) => sameValue(value, was)) && !sameValue(was, value))
+          overwritten = [...overwritten, path];
+      }
+    return answer;
+  };
+  const line = fakeLine<JobDraft, Seen>(lands, () => seen);
 
   const open = (job: StoredJob) => {
     state = {
@@ -100,12 +97,9 @@ export const fakeDevice = (server: SyncServer, first: StoredJob) => {
       theirs: null,
       line: IDLE,
     };
-    due = null;
-    let isThisPage = true;
-    leave = () => {
-      isThisPage = false;
-    };
+    const ports = line.open();
     tell = runSync(
+      jobMachine,
       {
         get: () => state,
         set: (next) => {
@@ -113,46 +107,18 @@ export const fakeDevice = (server: SyncServer, first: StoredJob) => {
           onDevice = next.saved;
         },
       },
-      {
-        keep: (draft) => {
-          stored = draft && copy(draft);
-          return true;
-        },
-        ask: (request) =>
-          new Promise((hear) => {
-            const heard = (answer: Answer<unknown>) => isThisPage && hear(answer);
-            onItsWay = [...onItsWay, { request: copy(request), hear: heard, seen }];
-          }),
-        errands: () => Promise.resolve({ areDone: true }),
-        later: (_inMs, act) => {
-          due = () => isThisPage && act();
-        },
-        tick: () => ({ at: NOW, newId: randomUUID() }),
-      },
+      ports,
     );
-    const [draft, newId] = [stored, randomUUID()];
+    const [draft, newId] = [line.stored(), randomUUID()];
     if (draft) tell({ kind: 'found', drafts: [draft], newId });
   };
-  let leave = () => undefined as void;
   open(first);
 
-  /** Delivers a request: a save overwrites only what its author had seen. */
-  const lands = async ({ request, seen: saw }: OnItsWay): Promise<Answer<unknown>> => {
-    const before = await server.job();
-    const answer = await server.answer(request);
-    const after = await server.job();
-    if (after.revision > before.revision)
-      for (const { path, value } of (request.body as { changes: FactChange[] }).changes) {
-        const was = factValue(before.document.facts, path);
-        if (!saw[path]?.some((value) => sameValue(value, was)) && !sameValue(was, value))
-          overwritten = [...overwritten, path];
-      }
-    return answer;
-  };
-  const settle = () => new Promise<void>((done) => setImmediate(done));
   return {
     state: () => state,
-    waits: () => onItsWay.length > 0 || due !== null,
+    waits: line.waits,
+    comesDue: line.comesDue,
+    meets: line.meets,
     /** Facts that a save of this device overwrote unseen. */
     overwritten: () => overwritten,
     enter: (path: FactPath, value: unknown) => {
@@ -183,31 +149,10 @@ export const fakeDevice = (server: SyncServer, first: StoredJob) => {
       };
       tell({ kind: 'entered', inMs: 0 });
     },
-    /** Advances the clock to what was scheduled. */
-    comesDue: async () => {
-      const act = due;
-      due = null;
-      act?.();
-      await settle();
-    },
-    /** Resolves the oldest request in flight. */
-    meets: async (fate: Fate) => {
-      const [next, ...others] = onItsWay;
-      if (!next) return;
-      onItsWay = others;
-      const answer = next.answer ?? (fate === 'never came' ? LOST : await lands(next));
-      if (fate === 'answer late') {
-        onItsWay = [{ ...next, answer }, ...others];
-        return;
-      }
-      next.hear(fate === 'answered' ? answer : LOST);
-      await settle();
-    },
     /** Closes the page as in a crash and opens it again, with the job from server or device. */
     reopens: async (isOnline: boolean) => {
-      leave();
       open(isOnline ? await server.job() : onDevice);
-      await settle();
+      await line.settle();
     },
     hears: async () => {
       tell({ kind: 'received', job: await server.job() });
@@ -221,7 +166,7 @@ export const fakeDevice = (server: SyncServer, first: StoredJob) => {
           ...Object.fromEntries(mine.map((path) => [path, [factValue(theirs.document.facts, path), pending[path]]])),
         };
       if (theirs) tell({ kind: 'settled', mine });
-      await settle();
+      await line.settle();
     },
   };
 };

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import fc from 'fast-check';
-import { blankJob } from '../job/document';
-import { NO_HISTORY, type StoredJob } from '../job/stored-job';
+import { blankJob } from '../../job/document';
+import { NO_HISTORY, type StoredJob } from '../../job/stored-job';
 import { fakeDevice, memoryServer, settleAll } from './fake-devices';
 import { anAct, atRest, playHistory } from './fake-history';
 
@@ -110,6 +110,28 @@ test('a save whose answer was lost stays the same save after a crash: another pe
   await settleAll([one, other]);
   expect((await server.job()).document.facts.house.noLoadF).toBe(62);
   expect(one.state().saved.document.facts.house.noLoadF).toBe(62);
+});
+
+test('an answer in another shape is none: what was sent stays, and is sent again', async () => {
+  const job = blank();
+  const server = memoryServer(job);
+  let isThrough = false;
+  const device = fakeDevice(
+    {
+      ...server,
+      answer: (request) => (isThrough ? server.answer(request) : Promise.resolve({ kind: 'ok', value: {} })),
+    },
+    job,
+  );
+  device.read(47);
+  device.enter('house.noLoadF', 61);
+  await device.comesDue();
+  await device.meets('answered');
+  expect(device.state()).toMatchObject({ saveState: 'lost', outbox: [{ value: 47 }] });
+  isThrough = true;
+  await settleAll([device]);
+  expect((await server.job()).readings.map(({ value }) => value)).toEqual([47]);
+  expect(device.state()).toMatchObject({ saveState: 'saved', outbox: [], pending: {} });
 });
 
 test('a lost connection is retried less and less often, and at once when it returns', async () => {

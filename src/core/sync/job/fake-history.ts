@@ -1,7 +1,8 @@
 import fc from 'fast-check';
-import { type FactPath, factValue } from '../job/document';
-import type { StoredJob } from '../job/stored-job';
-import { type FakeDevice, fakeDevice, type Fate, settleAll, type SyncServer } from './fake-devices';
+import { type FactPath, factValue } from '../../job/document';
+import type { StoredJob } from '../../job/stored-job';
+import { type Fate, FATES } from '../fake-line';
+import { type FakeDevice, fakeDevice, settleAll, type SyncServer } from './fake-devices';
 
 const FACTS = ['house.designBtuh', 'house.noLoadF'] as const satisfies readonly FactPath[];
 const VALUES = { 'house.designBtuh': 40_000, 'house.noLoadF': 50 } as const;
@@ -30,11 +31,7 @@ export const anAct: fc.Arbitrary<Act> = fc.oneof(
   },
   {
     weight: 6,
-    arbitrary: fc.tuple(
-      fc.constant('meets' as const),
-      which,
-      fc.constantFrom('answered' as const, 'never came' as const, 'answer lost' as const, 'answer late' as const),
-    ),
+    arbitrary: fc.tuple(fc.constant('meets' as const), which, fc.constantFrom(...FATES)),
   },
   { weight: 3, arbitrary: fc.tuple(fc.constant('reopens' as const), which, fc.boolean()) },
 );

@@ -1,6 +1,6 @@
-import { type FactPath, factValue, sameValue } from '../job/document';
-import { type TakenReading, takenReading } from '../job/reading';
-import type { StoredJob } from '../job/stored-job';
+import { type FactPath, factValue, sameValue } from '../../job/document';
+import { type TakenReading, takenReading } from '../../job/reading';
+import type { StoredJob } from '../../job/stored-job';
 import type { JobDraft } from './draft';
 import type { SyncState } from './state';
 

@@ -1,25 +1,20 @@
-import { sameValue } from '../job/document';
-import type { StoredJob } from '../job/stored-job';
-import { type Answer, savedHere } from './answer';
-import type { SyncEffect, SyncEvent, Tick } from './event';
-import { factsLanded, factsRefused, isApart, joinedRefusal, type LandedRows, rowsLanded, rowsRefused } from './landing';
+import { sameValue } from '../../job/document';
+import type { StoredJob } from '../../job/stored-job';
+import { type Answer, savedHere } from '../answer';
+import { type LandedRows, readJobAnswer, readLanded } from '../answers';
+import { retryDelayMs } from '../retry';
+import type { Machine } from '../run';
+import { NO_ANSWER, NO_ROOM, type SyncStep as Step, type Tick } from '../step';
+import { isEmptyDraft, type JobDraft, type Sending } from './draft';
+import type { JobEvent, SyncEvent } from './event';
+import { factsLanded, factsRefused, isApart, joinedRefusal, rowsLanded, rowsRefused } from './landing';
 import { restoredDraft } from './restore-draft';
-import { changesOf, isUnnamed, type Outbox, type Round, type SyncState, unnamedCount } from './state';
+import { changesOf, draftOf, isUnnamed, type Outbox, type Round, type SyncState, unnamedCount } from './state';
 
-/** Result of an event: the new state, and the effects. */
-export interface SyncStep {
-  readonly state: SyncState;
-  readonly effects: readonly SyncEffect[];
-}
+type SyncStep = Step<SyncState>;
 
 /** Maximum rows that the server takes per request. */
 const MOST_ROWS_AT_ONCE = 200;
-/** Retry delays after a lost connection, ms: short at first, then longer. */
-const RESTS_MS = [3000, 3000, 3000, 6000, 12_000, 20_000] as const;
-
-/** Message when the device has no space. */
-export const NO_ROOM = 'This device has no space left for unsent entries. Do not close the page.';
-const NO_ANSWER = 'The server is not responding. What you entered is saved on this device.';
 
 const BOXES = { outbox: { path: 'readings', name: 'readings' }, marksOut: { path: 'setting-marks', name: 'marks' } };
 
@@ -31,10 +26,8 @@ const withRound = (state: SyncState, change: Partial<Round>): SyncState => ({
 const restOf = ({ pending, outbox, marksOut }: SyncState): number =>
   Object.keys(pending).length + outbox.length + marksOut.length;
 
-const restAfter = (lostInARow: number): number => RESTS_MS[Math.min(lostInARow, RESTS_MS.length - 1)]!;
-
 /** No answer: retry after a delay. */
-const lost = (state: SyncState, problem: string): SyncStep => {
+const lost = (state: SyncState, problem: string, { chance }: Tick): SyncStep => {
   const { line } = state;
   return {
     state: {
@@ -43,21 +36,21 @@ const lost = (state: SyncState, problem: string): SyncStep => {
       problem,
       line: { ...line, round: null, lostInARow: line.lostInARow + 1 },
     },
-    effects: [{ kind: 'keep' }, { kind: 'again', inMs: restAfter(line.lostInARow) }],
+    effects: [{ kind: 'keep' }, { kind: 'again', inMs: retryDelayMs(line.lostInARow, chance) }],
   };
 };
 
 /** A request that must come first is not done: no answer, or refused and someone must look. */
-const heldUp = (state: SyncState, refusal: string): SyncStep =>
+const heldUp = (state: SyncState, refusal: string, tick: Tick): SyncStep =>
   refusal === ''
-    ? lost(state, NO_ANSWER)
+    ? lost(state, NO_ANSWER, tick)
     : {
         state: { ...state, saveState: 'refused', problem: refusal, line: { ...state.line, round: null } },
         effects: [{ kind: 'keep' }],
       };
 
 /** Everything was sent once: what remains, and what comes next. */
-const ended = (state: SyncState, { at }: Tick): SyncStep => {
+const ended = (state: SyncState, { at, chance }: Tick): SyncStep => {
   const { refusal } = state.line.round!;
   const idle = { ...state, line: { ...state.line, round: null, lostInARow: 0 } };
   if (refusal) {
@@ -67,7 +60,7 @@ const ended = (state: SyncState, { at }: Tick): SyncStep => {
     return isPassing
       ? {
           state: { ...idle, saveState, problem, line: { ...idle.line, lostInARow: lostInARow + 1 } },
-          effects: [{ kind: 'keep' }, { kind: 'again', inMs: restAfter(lostInARow) }],
+          effects: [{ kind: 'keep' }, { kind: 'again', inMs: retryDelayMs(lostInARow, chance) }],
         }
       : { state: { ...idle, saveState, problem }, effects: [{ kind: 'keep' }] };
   }
@@ -76,7 +69,7 @@ const ended = (state: SyncState, { at }: Tick): SyncStep => {
   if (restOf(state) > unnamed) return { state: idle, effects: [{ kind: 'keep' }, { kind: 'again', inMs: 0 }] };
   return {
     state: { ...idle, saveState: unnamed > 0 ? 'unnamed' : 'saved', problem: '', savedAt: at },
-    effects: [{ kind: 'keep' }, { kind: 'errands', phase: 'after' }],
+    effects: [{ kind: 'keep' }, { kind: 'send queue', phase: 'after' }],
   };
 };
 
@@ -133,32 +126,42 @@ const goOn = (state: SyncState, tick: Tick): SyncStep => {
   };
 };
 
-const answered = (state: SyncState, answer: Answer<unknown>, tick: Tick): SyncStep => {
-  const { round, sending } = state.line;
-  if (!round) return { state, effects: [] };
-  // A server error that repeats may be due to one entry: the others continue without it.
-  const isFault = answer.kind === 'lost' && answer.status === 500 && state.line.lostInARow > 0;
-  if (answer.kind === 'lost' && !isFault) return lost(state, savedHere(answer));
-  const { asked } = round;
-  if (asked.kind === 'rows')
-    return goOn(
-      answer.kind === 'ok'
-        ? rowsLanded(state, asked.box, asked.ids, answer.value as LandedRows)
-        : withRound(state, rowsRefused(round, asked.ids, answer)),
-      tick,
-    );
-  if (!sending) return goOn(state, tick);
+/** A server error that repeats may be due to one entry: the others continue without it. */
+const isFault = ({ line }: SyncState, answer: Answer<unknown>): boolean =>
+  answer.kind === 'lost' && answer.status === 500 && line.lostInARow > 0;
+
+const rowsAnswered = (
+  state: SyncState,
+  { box, ids }: Extract<Round['asked'], { readonly kind: 'rows' }>,
+  answer: Answer<LandedRows>,
+  tick: Tick,
+): SyncStep => {
+  if (answer.kind === 'ok') return goOn(rowsLanded(state, box, ids, answer.value), tick);
+  if (answer.kind === 'lost' && !isFault(state, answer)) return lost(state, savedHere(answer), tick);
+  return goOn(withRound(state, rowsRefused(state.line.round!, ids, answer)), tick);
+};
+
+const factsAnswered = (state: SyncState, sending: Sending, answer: Answer<StoredJob>, tick: Tick): SyncStep => {
+  const before = state.line.round!.refusal;
   if (answer.kind === 'lost') {
+    if (!isFault(state, answer)) return lost(state, savedHere(answer), tick);
     const refusal = { saveState: 'lost', problem: savedHere(answer), isPassing: true } as const;
-    return goOn(withRound(state, { refusal: joinedRefusal(round.refusal, refusal) }), tick);
+    return goOn(withRound(state, { refusal: joinedRefusal(before, refusal) }), tick);
   }
   const done = { ...state, line: { ...state.line, sending: null } };
-  if (answer.kind === 'ok') return goOn(factsLanded(done, sending, answer.value as StoredJob), tick);
+  if (answer.kind === 'ok') return goOn(factsLanded(done, sending, answer.value), tick);
   const { theirs, refusal } = factsRefused(done, sending, answer);
   // Someone saved other facts, or a reload lost the answer to this device's own save: send again on the new revision.
   if (theirs && state.saved.revision === sending.baseRevision && isApart(done, theirs))
     return goOn(withRound({ ...done, saved: theirs }, { areFactsTried: false }), tick);
-  return goOn(withRound({ ...done, theirs }, { refusal: refusal && joinedRefusal(round.refusal, refusal) }), tick);
+  return goOn(withRound({ ...done, theirs }, { refusal: refusal && joinedRefusal(before, refusal) }), tick);
+};
+
+const answered = (state: SyncState, answer: Answer<unknown>, tick: Tick): SyncStep => {
+  const { round, sending } = state.line;
+  if (!round) return { state, effects: [] };
+  if (round.asked.kind === 'rows') return rowsAnswered(state, round.asked, readLanded(answer), tick);
+  return sending ? factsAnswered(state, sending, readJobAnswer(answer), tick) : goOn(state, tick);
 };
 
 /** Takes the state of the server or another tab; facts pending on an older revision stay, and their save asks. */
@@ -182,14 +185,14 @@ export const sync = (state: SyncState, event: SyncEvent): SyncStep => {
       return { state, effects: [{ kind: 'keep' }] };
     case 'due': {
       if (state.line.round) return { state, effects: [] };
-      const round: Round = { asked: { kind: 'errands' }, tried: [], alone: [], areFactsTried: false, refusal: null };
+      const round: Round = { asked: { kind: 'queue' }, tried: [], alone: [], areFactsTried: false, refusal: null };
       return {
         state: { ...state, ...(state.theirs ? {} : { saveState: 'saving' }), line: { ...state.line, round } },
-        effects: [{ kind: 'errands', phase: 'before' }],
+        effects: [{ kind: 'send queue', phase: 'before' }],
       };
     }
-    case 'errands tried':
-      return event.outcome.areDone ? goOn(state, event) : heldUp(state, event.outcome.refusal);
+    case 'queue tried':
+      return event.outcome.areDone ? goOn(state, event) : heldUp(state, event.outcome.refusal, event);
     case 'answered':
       return answered(state, event.answer, event);
     case 'not kept':
@@ -227,4 +230,13 @@ export const sync = (state: SyncState, event: SyncEvent): SyncStep => {
       };
     }
   }
+};
+
+/** A job as a machine that syncs. */
+export const jobMachine: Machine<SyncState, JobEvent, JobDraft> = {
+  step: sync,
+  draftOf: (state) => {
+    const draft = draftOf(state);
+    return isEmptyDraft(draft) ? null : draft;
+  },
 };

@@ -1,9 +1,9 @@
-import type { Company } from '../access/company';
-import type { StoredWeather } from '../balance/year/stored-weather';
-import type { KeptHandover } from '../handover/record-schema';
-import type { AtWork } from '../instrument/at-work';
-import type { StoredJob } from '../job/stored-job';
-import type { StoredProfile } from '../setup/profiles/stored-profile';
+import type { Company } from '../../access/company';
+import type { StoredWeather } from '../../balance/year/stored-weather';
+import type { KeptHandover } from '../../handover/record-schema';
+import type { AtWork } from '../../instrument/at-work';
+import type { StoredJob } from '../../job/stored-job';
+import type { StoredProfile } from '../../setup/profiles/stored-profile';
 
 /** Data that some screens need in addition to the job. */
 export interface BundleParts {

@@ -1,20 +1,11 @@
-import { applyChanges, factAt, type FactPath, factValue, sameValue } from '../job/document';
-import type { StoredJob } from '../job/stored-job';
-import type { Visit } from '../job/visit';
-import { type Answer, type NotOk, savedHere } from './answer';
+import { applyChanges, factAt, type FactPath, factValue, sameValue } from '../../job/document';
+import type { StoredJob } from '../../job/stored-job';
+import { type Answer, type NotOk, savedHere } from '../answer';
+import { type LandedRows, theirJob } from '../answers';
 import type { Sending } from './draft';
 import { changesOf, type Outbox, type Refusal, type Round, type SyncState } from './state';
 
-interface Row {
-  readonly id: string;
-  readonly visit: string;
-}
-
-/** The server's answer: rows with their visits, and all visits. */
-export interface LandedRows {
-  readonly rows: readonly Row[];
-  readonly visits: readonly Visit[];
-}
+type Row = LandedRows['rows'][number];
 
 const HISTORY = { outbox: 'readings', marksOut: 'settingMarks' } as const satisfies Readonly<
   Record<Outbox, keyof StoredJob>
@@ -99,7 +90,7 @@ export const factsRefused = (
   sent: Sending,
   answer: Extract<Answer<unknown>, { kind: 'refused' }>,
 ): { theirs: StoredJob | null; refusal: Round['refusal'] } => {
-  const theirs = answer.status === 409 ? (answer.body as { job: StoredJob }).job : null;
+  const theirs = answer.status === 409 ? theirJob(answer.body) : null;
   const problem = problemWords(sent, answer);
   return { theirs, refusal: { saveState: theirs ? 'stale' : 'refused', problem, isPassing: false } };
 };

@@ -1,7 +1,7 @@
-import type { FactPath } from '../job/document';
-import type { Reading } from '../job/reading';
-import type { SettingMark } from '../job/setting-marks';
-import type { Visit } from '../job/visit';
+import type { FactPath } from '../../job/document';
+import type { Reading } from '../../job/reading';
+import type { SettingMark } from '../../job/setting-marks';
+import type { Visit } from '../../job/visit';
 
 /** A save, the same until answered. */
 export interface Sending {

@@ -1,9 +1,9 @@
-import { applyChanges, type FactChange, type FactPath, type Facts } from '../job/document';
-import type { Reading } from '../job/reading';
-import type { SettingMark } from '../job/setting-marks';
-import type { JobHistory, StoredJob } from '../job/stored-job';
-import type { Visit } from '../job/visit';
-import { lastVisit, ofVisit } from '../job/visits';
+import { applyChanges, type FactChange, type FactPath, type Facts } from '../../job/document';
+import type { Reading } from '../../job/reading';
+import type { SettingMark } from '../../job/setting-marks';
+import type { JobHistory, StoredJob } from '../../job/stored-job';
+import type { Visit } from '../../job/visit';
+import { lastVisit, ofVisit } from '../../job/visits';
 import type { JobDraft, Sending, Typed } from './draft';
 
 /** `unnamed`: everything is saved except entries that wait for a name. */
@@ -14,7 +14,7 @@ export type Outbox = 'outbox' | 'marksOut';
 
 /** Sending in progress: the job's queued requests, rows, or facts. */
 type Asked =
-  | { readonly kind: 'errands' }
+  | { readonly kind: 'queue' }
   | { readonly kind: 'rows'; readonly box: Outbox; readonly ids: readonly string[] }
   | { readonly kind: 'facts' };
 
