@@ -245,7 +245,10 @@ test('offline, a controller is entered and a year of weather imported; both are 
   await page.getByLabel('Name').first().fill(name);
   await expect(page.getByText(/^Not sent: saved on this device/)).toBeVisible();
   await page.goto('/device');
-  await expect(page.getByRole('region', { name: '1 entry waiting to send' })).toContainText('Controller: ');
+  // The new controller, and its name typed since.
+  const waiting = page.getByRole('region', { name: '2 entries waiting to send' });
+  await expect(waiting).toContainText('Controller: ');
+  await expect(waiting.getByRole('link', { name: 'Changes to a controller waiting to send' })).toBeVisible();
 
   await page.goto(`/jobs/${id}/balance/year`);
   await alive(page);

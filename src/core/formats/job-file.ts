@@ -1,10 +1,11 @@
 import { array, number, object, string } from 'yup';
 import { type Parsed, parseJson, parseWith } from '../border/parse';
+import { isRecord } from '../border/record';
 import { handoverSchema, type KeptHandover } from '../handover/record-schema';
-import { isRecord, overAssumptions } from '../job/assumptions';
 import { completeHistory } from '../job/complete-history';
 import { type FactPath, type Facts, JOB_FILE_VERSION, type JobDocument } from '../job/document';
 import { idSchema } from '../job/id-schema';
+import { migratedFacts, movedPath } from '../job/migrations';
 import { readingSchema } from '../job/reading-schema';
 import { confirmedSchema, factsSchema } from '../job/schema';
 import { markSchema } from '../job/setting-mark-schema';
@@ -81,12 +82,17 @@ const isOpenObject = (input: unknown): Parsed<Record<string, unknown>> => {
 export const parseJobFile = (input: unknown): Parsed<JobFile> => {
   const open = isOpenObject(input);
   if (!open.ok) return open;
+  const { fileVersion, confirmed } = open.value;
+  const version = fileVersion as number;
   const parsed = parseWith(schema, {
     settingMarks: [],
     visits: [],
     handovers: [],
     ...open.value,
-    facts: overAssumptions(open.value.facts),
+    facts: migratedFacts(open.value.facts, version),
+    ...(Array.isArray(confirmed)
+      ? { confirmed: confirmed.map((path) => (typeof path === 'string' ? movedPath(path, version) : path)) }
+      : {}),
   });
   if (!parsed.ok) return parsed;
   const { readings, settingMarks, visits, ...rest } = parsed.value;

@@ -1,6 +1,6 @@
 import { type Document, isScalar, Lexer, LineCounter, parseDocument, stringify, visit } from 'yaml';
 import { type Parsed, parseJson, withShape } from '../border/parse';
-import { isRecord } from '../job/assumptions';
+import { isRecord } from '../border/record';
 import type { ControllerProfile } from '../setup/profiles/profile';
 import { parseProfile } from '../setup/profiles/schema';
 

@@ -1,6 +1,5 @@
 import fc from 'fast-check';
 import { stageOf, STAGES } from '../job-list/job-summary';
-import { overAssumptions, upToDate } from './assumptions';
 import { factProblem } from './check-fact';
 import {
   ALL_FACTS,
@@ -104,14 +103,6 @@ describe('the document', () => {
     expect(jobName(job.facts)).toBe('Unnamed job');
     expect(jobName(withFact(job.facts, 'site.customer', 'Odalys'))).toBe('Odalys');
     expect(copyName(renamed(job, 'x'.repeat(200)).facts).length).toBeLessThanOrEqual(120);
-  });
-
-  test('a stored document from before a fact existed gets the assumption, and keeps everything else', () => {
-    const job = withFact(blankJob().facts, 'house.noLoadF', 57);
-    const { minCfm: _, ...heatKit } = job.heatKit;
-    const old = { ...blankJob(), facts: { ...job, heatKit } as typeof job };
-    expect(upToDate(old).facts).toEqual(job);
-    expect([null, 5, 'x', []].map(overAssumptions)).toEqual([null, 5, 'x', []]);
   });
 
   test('the stage follows what was done', () => {

@@ -1,7 +1,7 @@
 import { unzlibSync, zlibSync } from 'fflate';
 import { parseJson } from '../border/parse';
+import { isRecord } from '../border/record';
 import { type JobFile, toJobFile } from '../formats/job-file';
-import { isRecord } from '../job/assumptions';
 import { factProblem } from '../job/check-fact';
 import {
   ALL_FACTS,

@@ -1,6 +1,6 @@
 import { array, mixed, number, object, type Schema, string } from 'yup';
 import { parseWith } from '../border/parse';
-import { isRecord } from '../job/assumptions';
+import { isRecord } from '../border/record';
 import type { StoredJob } from '../job/stored-job';
 import type { Visit } from '../job/visit';
 import type { StoredProfile } from '../setup/profiles/stored-profile';

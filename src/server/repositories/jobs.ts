@@ -1,7 +1,7 @@
 import { Transaction } from 'sequelize';
-import { upToDate } from '../../core/job/assumptions';
 import type { JobDocument } from '../../core/job/document';
 import { jobName } from '../../core/job/job-name';
+import { migrated } from '../../core/job/migrations';
 import type { Imported, JobHistory, StoredJob } from '../../core/job/stored-job';
 import { type CrewScope, inCrew } from '../crew';
 import { models } from '../models';
@@ -22,7 +22,7 @@ export const searchable = (document: JobDocument) => ({
 export const toStored = (row: JobRow, history: JobHistory): StoredJob => ({
   id: row.id,
   revision: row.revision,
-  document: upToDate(row.document),
+  document: migrated(row.document),
   readings: history.readings,
   settingMarks: history.settingMarks,
   visits: history.visits,

@@ -9,6 +9,7 @@ import { useModel, useMoment } from '../job/deferred-model';
 import { PersonLine } from '../job/person-line';
 import { useJob } from '../job/provider';
 import { VisitLine } from '../job/visit-line';
+import { FailedTask } from '../kit/failed-task';
 import { ListenButton } from '../meter/listen-button';
 import { StopBanner } from '../stop-work/stop-banner';
 import { ComplaintPick } from './complaint-pick';
@@ -36,7 +37,7 @@ const Fixed = () => {
 
 /** From a complaint to the cause with the least work. */
 export const DiagnosePage = () => {
-  const { trouble, isWorking, hasFailed, askTonight } = useDiagnosis();
+  const { trouble, isWorking, hasFailed, again, askTonight } = useDiagnosis();
   const [isAsking, setAsking] = useState(false);
   const [chosenId, setChosen] = useState<string | null>(null);
   const said = complaintWords(trouble?.complaint ?? null);
@@ -45,11 +46,7 @@ export const DiagnosePage = () => {
   const shown = other ?? trouble?.next ?? null;
   return (
     <div className="mx-auto max-w-6xl px-3 py-4 sm:px-6">
-      {hasFailed && (
-        <p role="alert" className="font-medium text-fail">
-          The suspects could not be calculated on this device. Reload the page.
-        </p>
-      )}
+      {hasFailed && <FailedTask words="The suspects could not be calculated on this device." onAgain={again} />}
       {!trouble && !hasFailed && (
         <p role="status" className="text-lg text-quiet">
           Calculating what each fault would read …

@@ -1,12 +1,12 @@
 'use client';
 
-import { type Remote, wrap } from 'comlink';
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import { NO_FAULTS } from '@/core/control/scenario';
 import type { TonightOption } from '@/core/diagnosis/tonight';
 import type { DiagnosisView } from '@/core/diagnosis/trouble';
-import type { DiagnosisWorker } from '@/workers/diagnosis.worker';
 import { useJob } from '../job/provider';
+import { useLastingWorker } from '../loading/use-lasting-worker';
+import { startDiagnosisWorker } from './diagnosis-worker';
 
 interface Answer {
   readonly to: unknown;
@@ -24,22 +24,16 @@ export const useDiagnosis = (): {
   readonly trouble: DiagnosisView | null;
   readonly isWorking: boolean;
   readonly hasFailed: boolean;
+  readonly again: () => void;
   readonly askTonight: AskTonight;
 } => {
   const facts = useJob((job) => job.facts);
   const readings = useJob((job) => job.readings);
   const outdoorF = useJob((job) => job.moment.outdoorF);
   const indoorF = useJob((job) => job.moment.indoorF);
-  const remote = useRef<Remote<DiagnosisWorker> | null>(null);
+  const { ask, hasFailed, again } = useLastingWorker(startDiagnosisWorker);
   const [answer, setAnswer] = useState<Answer | null>(null);
-  const [hasFailed, setFailed] = useState(false);
   const question = useMemo(() => ({ facts, readings, outdoorF, indoorF }), [facts, readings, outdoorF, indoorF]);
-  useEffect(() => {
-    const worker = new Worker(new URL('../../workers/diagnosis.worker.ts', import.meta.url), { type: 'module' });
-    worker.addEventListener('error', () => setFailed(true));
-    remote.current = wrap<DiagnosisWorker>(worker);
-    return () => worker.terminate();
-  }, []);
   useEffect(() => {
     let isCurrent = true;
     const moment = {
@@ -48,24 +42,26 @@ export const useDiagnosis = (): {
       call: 'off',
       scenario: NO_FAULTS,
     } as const;
-    remote.current?.judge(question.facts, moment, question.readings).then(
-      (trouble) => isCurrent && setAnswer({ to: question, trouble }),
-      () => isCurrent && setFailed(true),
+    ask((remote) => remote.judge(question.facts, moment, question.readings)).then(
+      (trouble) => isCurrent && trouble && setAnswer({ to: question, trouble }),
+      () => undefined,
     );
     return () => {
       isCurrent = false;
     };
-  }, [question]);
+  }, [question, ask]);
   const askTonight: AskTonight = useCallback(
     async (cause, tonightF) =>
-      (await remote.current?.tonight(
-        question.facts,
-        { outdoorF: question.outdoorF, indoorF: question.indoorF, call: 'off', scenario: NO_FAULTS },
-        question.readings,
-        cause,
-        tonightF,
-      )) ?? [],
-    [question],
+      (await ask((remote) =>
+        remote.tonight(
+          question.facts,
+          { outdoorF: question.outdoorF, indoorF: question.indoorF, call: 'off', scenario: NO_FAULTS },
+          question.readings,
+          cause,
+          tonightF,
+        ),
+      ).catch(() => null)) ?? [],
+    [question, ask],
   );
-  return { trouble: answer?.trouble ?? null, isWorking: answer?.to !== question, hasFailed, askTonight };
+  return { trouble: answer?.trouble ?? null, isWorking: answer?.to !== question, hasFailed, again, askTonight };
 };

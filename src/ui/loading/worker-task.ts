@@ -1,10 +1,10 @@
 import type { Remote } from 'comlink';
 
-/** A started worker: what it offers, its first load error, and how to end it. */
+/** A started worker: what it offers, how to ask it, and how to end it. */
 export interface StartedWorker<W> {
   readonly remote: Remote<W>;
-  /** Rejects if the worker's script fails to load or throws outside a call; never resolves. */
-  readonly broken: Promise<never>;
+  /** Asks it; rejects if the call fails, the script fails to load, or it throws outside a call. */
+  readonly ask: <T>(call: (remote: Remote<W>) => Promise<T>) => Promise<T>;
   readonly end: () => void;
 }
 
@@ -26,7 +26,8 @@ export const startedWorker = <W>(worker: Worker, wrap: (worker: Worker) => Remot
   });
   // A failure that no call waits for concerns no one.
   broken.catch(() => undefined);
-  return { remote: wrap(worker), broken, end: () => worker.terminate() };
+  const remote = wrap(worker);
+  return { remote, ask: (call) => Promise.race([call(remote), broken]), end: () => worker.terminate() };
 };
 
 /**
@@ -49,13 +50,12 @@ export const workerTask =
     const work = async () => {
       const worker = start();
       end = worker.end;
-      await Promise.race([
-        run(worker.remote, question, {
+      await worker.ask((remote) =>
+        run(remote, question, {
           onShare: (share) => void (isOver || onShare(share)),
           onAnswer: (answer, isWhole) => void (isOver || onAnswer(answer, isWhole)),
         }),
-        worker.broken,
-      ]);
+      );
     };
     void work()
       .catch(() => {

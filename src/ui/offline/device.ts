@@ -2,7 +2,7 @@ import type { DBSchema, IDBPDatabase } from 'idb';
 import type { WeatherHours } from '@/core/balance/year/stored-weather';
 import { jobName } from '@/core/job/job-name';
 import type { StoredJob } from '@/core/job/stored-job';
-import type { JobBundle } from '@/core/sync/job/job-bundle';
+import { type JobBundle, readJobBundle } from '@/core/sync/job/job-bundle';
 
 /** A job on this device. */
 interface OnDevice {
@@ -150,7 +150,8 @@ export const saveParts = (
 export const savedBundle = (id: string, personId: string): Promise<JobBundle | null> =>
   onDevice(async (database) => {
     const kept = await database.get('jobs', id);
-    return kept?.along.crew.personId === personId ? kept.along : null;
+    const along = readJobBundle(kept?.along);
+    return along?.crew.personId === personId ? along : null;
   }, null);
 
 /** A person's jobs on this device, last used first. */

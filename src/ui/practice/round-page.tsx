@@ -3,6 +3,7 @@
 import Link from 'next/link';
 import type { EnteredBy } from '@/core/access/entered-by';
 import type { Chosen } from '@/core/practice/chosen';
+import { FailedTask } from '../kit/failed-task';
 import { HeaderWithBack } from '../kit/header-with-back';
 import { RoundEnd } from './round-end';
 import { RoundRig } from './round-rig';
@@ -19,7 +20,7 @@ interface RoundPageProps {
 
 /** A practice round: a house with a fault to find. */
 export const RoundPage = ({ chosen, who, own }: RoundPageProps) => {
-  const { stand, isBusy, hasFailed, causes, act, again } = useRound(chosen, who, own);
+  const { stand, isBusy, hasFailed, causes, act, again, retry } = useRound(chosen, who, own);
   const { round, seed, isEndless } = chosen;
   return (
     <main className="mx-auto max-w-7xl px-3 py-3 sm:px-6" aria-busy={isBusy}>
@@ -27,9 +28,9 @@ export const RoundPage = ({ chosen, who, own }: RoundPageProps) => {
         <span className="text-sm text-quiet">Practice · round {seed}</span>
       </HeaderWithBack>
       {hasFailed && (
-        <p role="alert" className="mt-3 font-medium text-fail">
-          The house could not be built on this device. Reload the page.
-        </p>
+        <div className="mt-3">
+          <FailedTask words="The house could not be built on this device." onAgain={retry} />
+        </div>
       )}
       {!stand && !hasFailed && (
         <p role="status" className="mt-3 text-lg text-quiet">

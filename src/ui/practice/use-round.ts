@@ -1,6 +1,6 @@
 'use client';
 
-import { type Remote, wrap } from 'comlink';
+import { wrap } from 'comlink';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { v4 as uuid } from 'uuid';
 import { array, object } from 'yup';
@@ -13,6 +13,8 @@ import type { Chosen } from '@/core/practice/chosen';
 import type { HouseOfCrew } from '@/core/practice/own-house';
 import type { NamedCause } from '@/core/practice/view';
 import type { PracticeWorker, RoundState } from '@/workers/practice.worker';
+import { useLastingWorker } from '../loading/use-lasting-worker';
+import { type StartedWorker, startedWorker } from '../loading/worker-task';
 import { TAB_KEYS } from '../storage/keys';
 import { readStored } from '../storage/stored';
 import { savePlayed } from './saved-progress';
@@ -23,7 +25,7 @@ interface Kept {
   readonly acts: readonly Act[];
 }
 
-const keptSchema = object({ id: idSchema, acts: array(actSchema.required()).required() });
+const keptSchema = object({ id: idSchema, acts: array(actSchema as never).required() });
 
 /** The round in progress under a key; what cannot be read is begun anew. */
 const keptOf = (key: string): Kept =>
@@ -40,6 +42,8 @@ export interface Playing {
   readonly causes: readonly NamedCause[];
   readonly act: (what: Act) => void;
   readonly again: () => void;
+  /** Builds the house again, after a failure. */
+  readonly retry: () => void;
 }
 
 /** One of the crew’s own houses, without its people, and its job. */
@@ -48,14 +52,19 @@ export interface OwnHouse {
   readonly house: HouseOfCrew;
 }
 
+const startPracticeWorker = (): StartedWorker<PracticeWorker> =>
+  startedWorker<PracticeWorker>(
+    new Worker(new URL('../../workers/practice.worker.ts', import.meta.url), { type: 'module' }),
+    wrap,
+  );
+
 /** A round played in a worker; its acts survive a reload. */
 export const useRound = (chosen: Chosen, who: EnteredBy, own?: OwnHouse): Playing => {
-  const remote = useRef<Remote<PracticeWorker> | null>(null);
+  const { ask, hasFailed, again: retry } = useLastingWorker(startPracticeWorker);
   const kept = useRef<Kept | null>(null);
   const [stand, setStand] = useState<RoundState | null>(null);
   const [causes, setCauses] = useState<readonly NamedCause[]>([]);
   const [isBusy, setBusy] = useState(true);
-  const [hasFailed, setFailed] = useState(false);
   const [turn, setTurn] = useState(0);
   const { round, seed, isEndless } = chosen;
   const { personId, crewId } = who;
@@ -63,30 +72,26 @@ export const useRound = (chosen: Chosen, who: EnteredBy, own?: OwnHouse): Playin
   const house = own?.house;
   useEffect(() => {
     let isOver = false;
-    const worker = new Worker(new URL('../../workers/practice.worker.ts', import.meta.url), { type: 'module' });
-    worker.addEventListener('error', () => setFailed(true));
-    const opened = wrap<PracticeWorker>(worker);
-    remote.current = opened;
     kept.current = keptOf(key);
-    opened.open({ round, seed, isEndless }, kept.current.acts, house).then(
-      async (first) => {
-        if (isOver) return;
-        setStand(first);
-        setBusy(false);
-        setCauses(await opened.nameables());
-      },
-      () => !isOver && setFailed(true),
-    );
+    const { acts } = kept.current;
+    const open = async () => {
+      const first = await ask((remote) => remote.open({ round, seed, isEndless }, acts, house));
+      if (first === null || isOver) return;
+      setStand(first);
+      setBusy(false);
+      setCauses((await ask((remote) => remote.nameables())) ?? []);
+    };
+    void open().catch(() => undefined);
     return () => {
       isOver = true;
-      worker.terminate();
     };
-  }, [round, seed, isEndless, key, house, turn]);
+  }, [round, seed, isEndless, key, house, turn, ask]);
   const act = useCallback(
     (what: Act) => {
       setBusy(true);
-      remote.current!.act(what).then(
+      ask((remote) => remote.act(what)).then(
         (next) => {
+          if (next === null) return;
           setStand(next);
           setBusy(false);
           if (next.why !== null) return;
@@ -107,10 +112,10 @@ export const useRound = (chosen: Chosen, who: EnteredBy, own?: OwnHouse): Playin
               },
             );
         },
-        () => setFailed(true),
+        () => undefined,
       );
     },
-    [round, seed, isEndless, key, personId, crewId],
+    [round, seed, isEndless, key, personId, crewId, ask],
   );
   const again = useCallback(() => {
     sessionStorage.removeItem(key);
@@ -118,5 +123,5 @@ export const useRound = (chosen: Chosen, who: EnteredBy, own?: OwnHouse): Playin
     setBusy(true);
     setTurn((before) => before + 1);
   }, [key]);
-  return { stand, isBusy, hasFailed, causes, act, again };
+  return { stand, isBusy, hasFailed, causes, act, again, retry };
 };

@@ -1,7 +1,7 @@
 import { array, boolean, lazy, mixed, number, object, type Schema, string } from 'yup';
 import { type Parsed, parseWith } from '../../border/parse';
+import { isRecord } from '../../border/record';
 import { bounded, plainText } from '../../border/schema';
-import { isRecord } from '../../job/assumptions';
 import { CONTROLLER_ROLES, type ControllerRole } from '../../job/controllers';
 import {
   type ControllerProfile,

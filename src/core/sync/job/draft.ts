@@ -18,6 +18,8 @@ export interface Typed {
 
 /** Unacknowledged entries of a job. They survive a reload, a crash and a lost server. */
 export interface JobDraft {
+  /** Version of the job document that its facts are of; missing: 2. */
+  readonly fileVersion?: number;
   readonly baseRevision: number;
   readonly pending: Readonly<Partial<Record<FactPath, unknown>>>;
   readonly outbox: readonly Reading[];

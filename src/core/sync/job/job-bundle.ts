@@ -1,9 +1,13 @@
 import type { Company } from '../../access/company';
 import type { StoredWeather } from '../../balance/year/stored-weather';
+import { isRecord } from '../../border/record';
 import type { KeptHandover } from '../../handover/record-schema';
-import type { AtWork } from '../../instrument/at-work';
+import { type AtWork, readAtWork } from '../../instrument/at-work';
+import { migrated } from '../../job/migrations';
 import type { StoredJob } from '../../job/stored-job';
+import { NO_HISTORY } from '../../job/stored-job';
 import type { StoredProfile } from '../../setup/profiles/stored-profile';
+import { readJobAnswer } from '../answers';
 
 /** Data that some screens need in addition to the job. */
 export interface BundleParts {
@@ -21,3 +25,25 @@ export interface JobBundle extends BundleParts {
   readonly crew: AtWork;
   readonly note: Company['note'];
 }
+
+const listOr = <T>(value: unknown, otherwise: readonly T[]): readonly T[] => (Array.isArray(value) ? value : otherwise);
+
+/**
+ * Reads what a device saved of a job, by this version or an older one: its document is migrated, lists that did not
+ * exist yet are empty. Null where it is none.
+ */
+export const readJobBundle = (value: unknown): JobBundle | null => {
+  if (!isRecord(value) || !isRecord(value.job)) return null;
+  const read = readJobAnswer({ kind: 'ok', value: { ...NO_HISTORY, ...value.job } });
+  const crew = readAtWork(value.crew);
+  if (read.kind !== 'ok' || !crew.ok) return null;
+  const { note = null, weather, handovers, profiles } = value as Partial<JobBundle>;
+  return {
+    job: { ...read.value, document: migrated(read.value.document) },
+    crew: crew.value,
+    note,
+    weather: listOr(weather, []),
+    handovers: listOr(handovers, []),
+    profiles: listOr(profiles, []),
+  };
+};

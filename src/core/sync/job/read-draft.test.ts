@@ -18,6 +18,7 @@ test('a draft of the first version, without marks, visits or typed text, is read
     ok: true,
     value: {
       draft: {
+        fileVersion: 2,
         baseRevision: 3,
         pending: { 'house.noLoadF': 61 },
         outbox: [reading],

@@ -1,7 +1,8 @@
 import { array, mixed, number, object, type Schema, string } from 'yup';
 import { type Parsed, parseWith } from '../../border/parse';
-import { isRecord } from '../../job/assumptions';
-import { isFactPath } from '../../job/document';
+import { isRecord } from '../../border/record';
+import { isFactPath, JOB_FILE_VERSION } from '../../job/document';
+import { movedPath } from '../../job/migrations';
 import { readingSchema } from '../../job/reading-schema';
 import { markSchema } from '../../job/setting-mark-schema';
 import { visitSchema } from '../../job/visit-schema';
@@ -11,7 +12,11 @@ const plainObject = () =>
   mixed((value: unknown): value is Record<string, unknown> => typeof value === 'object' && !Array.isArray(value));
 const rows = () => array(mixed()).required('must be a list');
 
+/** Version of drafts that name none. */
+const FIRST_VERSION = 2;
+
 const shapeSchema = object({
+  fileVersion: number().integer().min(1).optional(),
   baseRevision: number().required('must be given'),
   pending: plainObject().required('must be given'),
   outbox: rows(),
@@ -45,8 +50,10 @@ const isRow = (schema: Schema) => (row: unknown) => {
   return schema.isValidSync(named, { strict: true });
 };
 
-const facts = (pending: Readonly<Record<string, unknown>>) => {
-  const { good, bad } = split(Object.entries(pending), ([path]) => isFactPath(path));
+/** Changes of facts, on their paths of this version. */
+const changesOf = (pending: Readonly<Record<string, unknown>>, version: number) => {
+  const moved = Object.entries(pending).map(([path, value]) => [movedPath(path, version), value] as const);
+  const { good, bad } = split(moved, ([path]) => isFactPath(path));
   return { good: Object.fromEntries(good), bad: Object.fromEntries(bad) };
 };
 
@@ -65,21 +72,31 @@ export const countOfDraft = ({
 export const readJobDraft = (value: unknown): Parsed<ReadDraft> => {
   const parsed = parseWith(shapeSchema, value);
   if (!parsed.ok) return parsed;
-  const { baseRevision, pending, outbox, marksOut = [], visitsOut = [], typed, sending } = parsed.value;
+  const {
+    fileVersion: version = FIRST_VERSION,
+    baseRevision,
+    pending,
+    outbox,
+    marksOut = [],
+    visitsOut = [],
+    typed,
+    sending,
+  } = parsed.value;
   const [readings, marks, visits] = [
     split(outbox, isRow(readingSchema)),
     split(marksOut, isRow(markSchema)),
     split(visitsOut, isRow(visitSchema)),
   ];
-  const changed = facts(pending);
+  const changed = changesOf(pending, version);
   const draft: JobDraft = {
+    fileVersion: JOB_FILE_VERSION,
     baseRevision,
     pending: changed.good,
     outbox: readings.good as unknown as JobDraft['outbox'],
     marksOut: marks.good as unknown as JobDraft['marksOut'],
     visitsOut: visits.good as unknown as JobDraft['visitsOut'] & object,
     ...(typed === undefined ? {} : { typed: typed as JobDraft['typed'] & object }),
-    sending: sending ? ({ ...sending, pending: facts(sending.pending).good } as Sending) : null,
+    sending: sending ? ({ ...sending, pending: changesOf(sending.pending, version).good } as Sending) : null,
   };
   const unread = {
     baseRevision,

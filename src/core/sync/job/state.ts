@@ -1,4 +1,4 @@
-import { applyChanges, type FactChange, type FactPath, type Facts } from '../../job/document';
+import { applyChanges, type FactChange, type FactPath, type Facts, JOB_FILE_VERSION } from '../../job/document';
 import type { Reading } from '../../job/reading';
 import type { SettingMark } from '../../job/setting-marks';
 import type { JobHistory, StoredJob } from '../../job/stored-job';
@@ -88,6 +88,7 @@ export const changesOf = (pending: SyncState['pending']): FactChange[] =>
 
 /** What the device stores of all this. */
 export const draftOf = ({ saved, line, pending, outbox, marksOut, visitsOut, typed }: SyncState): JobDraft => ({
+  fileVersion: JOB_FILE_VERSION,
   baseRevision: saved.revision,
   pending,
   outbox,

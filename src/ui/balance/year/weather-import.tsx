@@ -55,14 +55,11 @@ export const WeatherImport = ({ onAdded }: { onAdded: (weather: StoredWeather) =
       setState({ kind: 'idle' });
     };
     setState({ kind: 'reading', share: 0, cancel });
-    const reading = worker.remote.read(
-      given.text,
-      given.file,
-      given.options,
-      // Progress that arrives after the answer is ignored.
-      proxy((share: number) => setState((now) => (now.kind === 'reading' ? { ...now, share } : now))),
-    );
-    const found = await Promise.race([reading, worker.broken]).catch(() => null);
+    // Progress that arrives after the answer is ignored.
+    const onShare = proxy((share: number) => setState((now) => (now.kind === 'reading' ? { ...now, share } : now)));
+    const found = await worker
+      .ask(async (remote): Promise<WeatherRead> => remote.read(given.text, given.file, given.options, onShare))
+      .catch(() => null);
     worker.end();
     if (found === null)
       return setState({

@@ -5,6 +5,7 @@ import type { MeterUnit } from '@/core/instrument/shown';
 import { type ProbePlacement, simulatedMeterShows } from '@/core/instrument/stand-in';
 import { RadioButtons } from '@/ui/fields/radio-buttons';
 import { NumberBox } from '../../fields/number-box';
+import { FailedTask } from '../../kit/failed-task';
 import { PlainSelect } from '../../kit/plain-select';
 import { type House, useHouse } from './use-house';
 import { useSending } from './use-radio';
@@ -151,7 +152,7 @@ const HouseHeld = ({
 export const SimulatedMeter = () => {
   const [isInHouse, setInHouse] = useState(true);
   const [typed, setTyped] = useState<ProbePlacement>({ value: 24.6, unit: 'V', ohms: 10e6 });
-  const { house, isWorking, choose } = useHouse();
+  const { house, isWorking, choose, hasFailed, again } = useHouse();
   const held = isInHouse ? (house?.met.held ?? LIFTED) : typed;
   const face = useShown(held);
   return (
@@ -169,6 +170,7 @@ export const SimulatedMeter = () => {
         value={isInHouse}
         onChoose={setInHouse}
       />
+      {hasFailed && <FailedTask words="The house could not be calculated on this device." onAgain={again} />}
       {isInHouse ? <HouseHeld house={house} isWorking={isWorking} choose={choose} /> : <FigureHeld onHold={setTyped} />}
     </section>
   );

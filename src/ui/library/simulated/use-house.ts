@@ -1,7 +1,9 @@
-import { type Remote, wrap } from 'comlink';
-import { useEffect, useRef, useState } from 'react';
+import { wrap } from 'comlink';
+import { useState } from 'react';
 import { jobName } from '@/core/job/job-name';
 import type { DiagnosisWorker, Fault, Met } from '@/workers/diagnosis.worker';
+import { useLastingWorker } from '../../loading/use-lasting-worker';
+import { type StartedWorker, startedWorker } from '../../loading/worker-task';
 import type { RadioWord } from '../../meter/radio';
 import { useProbesWanted } from './use-radio';
 
@@ -21,38 +23,43 @@ export interface House {
 /** A random one of several. */
 const anyOf = (faults: readonly Fault[]): string => faults[Math.floor(Math.random() * faults.length)]?.id ?? '';
 
+const startHouseWorker = (): StartedWorker<DiagnosisWorker> =>
+  startedWorker<DiagnosisWorker>(
+    new Worker(new URL('../../../workers/diagnosis.worker.ts', import.meta.url), { type: 'module' }),
+    wrap,
+  );
+
 /** A house with a fault that answers wherever a job's page puts the probes. */
 export const useHouse = () => {
-  const remote = useRef<Remote<DiagnosisWorker> | null>(null);
+  const { ask, hasFailed, again } = useLastingWorker(startHouseWorker);
   const [house, setHouse] = useState<House | null>(null);
   const [isWorking, setWorking] = useState(false);
-  useEffect(() => {
-    const worker = new Worker(new URL('../../../workers/diagnosis.worker.ts', import.meta.url), { type: 'module' });
-    remote.current = wrap<DiagnosisWorker>(worker);
-    return () => worker.terminate();
-  }, []);
   const goTo = async (leads: Leads, wanted?: string) => {
-    const worker = remote.current;
-    if (!worker) return;
     setWorking(true);
     const { facts, moment, asked } = leads;
-    const faults = await worker.faults(facts, moment);
+    const faults = await ask((remote) => remote.faults(facts, moment));
+    if (faults === null) return;
     const known = wanted ?? house?.fault ?? '';
     const fault = faults.some(({ id }) => id === known) ? known : anyOf(faults);
-    const met = await worker.meets(facts, moment, fault, asked, Math.floor(Math.random() * 1e6));
+    const met = await ask((remote) => remote.meets(facts, moment, fault, asked, Math.floor(Math.random() * 1e6)));
+    if (met === null) return;
     const isSame = house !== null && house.fault === fault && house.name === jobName(facts);
     setHouse({ leads, name: jobName(facts), faults, fault, said: isSame ? house.said : null, met });
     setWorking(false);
     if (isSame && house.said !== null) return;
     // The complaint takes longer to calculate than a meter reading: it follows.
-    const said = await worker.saidOf(facts, moment, fault);
+    const said = await ask((remote) => remote.saidOf(facts, moment, fault));
     setHouse((now) => (now && now.fault === fault ? { ...now, said } : now));
   };
-  useProbesWanted((leads) => void goTo(leads));
+  // A failure is shown with a way to try again.
+  const answer = (leads: Leads, wanted?: string) => void goTo(leads, wanted).catch(() => setWorking(false));
+  useProbesWanted((leads) => answer(leads));
   return {
     house,
     isWorking,
+    hasFailed,
+    again,
     /** Puts another fault into the house; empty: random. */
-    choose: (fault: string) => house && void goTo(house.leads, fault),
+    choose: (fault: string) => house && answer(house.leads, fault),
   };
 };

@@ -1,5 +1,6 @@
 'use client';
 
+import type { Remote } from 'comlink';
 import { Upload } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
@@ -10,6 +11,7 @@ import { jobTimeConstant } from '@/core/simulation/house/job-house';
 import type { MeasuredHouse } from '@/core/simulation/house/measured-house';
 import { dayPicks } from '@/core/simulation/weather/day-picks';
 import { apartOnScale } from '@/core/units/degrees';
+import type { DayWorker } from '@/workers/day.worker';
 import { useDegrees } from '../../degrees/degrees';
 import { FactField } from '../../fields/fact-field';
 import { useJob } from '../../job/provider';
@@ -49,13 +51,12 @@ export const MeasuredPage = ({ brought }: { brought: readonly StoredWeather[] })
   const [file, setFile] = useState('');
   const [isWorking, setIsWorking] = useState(false);
   const known = useMemo(() => jobTimeConstant(facts), [facts]);
-  const measure = async (name: string, textOf: (worker: ReturnType<typeof startDayWorker>) => Promise<string>) => {
+  const measure = async (name: string, textOf: (worker: Remote<DayWorker>) => Promise<string>) => {
     const worker = startDayWorker();
     setIsWorking(true);
     setFile(name);
     try {
-      const measuring = (async () => worker.remote.measure(sent, await textOf(worker)))();
-      const answer = await Promise.race([measuring, worker.broken]);
+      const answer = await worker.ask(async (remote) => remote.measure(sent, await textOf(remote)));
       setHouse(answer.ok ? answer.value : null);
       setProblem(answer.ok ? null : `${answer.path === '' ? '' : `${answer.path}: `}${answer.error}`);
     } catch {
@@ -70,7 +71,7 @@ export const MeasuredPage = ({ brought }: { brought: readonly StoredWeather[] })
     if (hoursF === null) return;
     const weather = { hoursF, humidity };
     const day = dayPicks(weather, facts).find(({ id }) => id === 'design')?.day ?? 0;
-    void measure('Simulated logger', (worker) => worker.remote.standIn(sent, weather, day));
+    void measure('Simulated logger', (worker) => worker.standIn(sent, weather, day));
   };
   const take = (changes: readonly FactChange[], words: string) => {
     const before = changes.map(({ path }) => ({ path, value: factValue(facts, path) }));
