@@ -5,7 +5,8 @@
 const FLOORS = {
   core: [
     'units',
-    'border access circuit',
+    'border circuit',
+    'access',
     'job',
     'control safety nameplates',
     'devices',

@@ -28,6 +28,12 @@ export default {
     },
     {
       ...shared,
+      displayName: 'components',
+      testEnvironment: '<rootDir>/tests/browser-environment.mjs',
+      testMatch: ['<rootDir>/src/ui/**/*.test.tsx'],
+    },
+    {
+      ...shared,
       displayName: 'server',
       setupFiles: ['<rootDir>/tests/own-database.mjs'],
       testMatch: [

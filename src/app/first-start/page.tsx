@@ -17,7 +17,7 @@ const FirstStartPage = async () => {
         can invite the others afterward.
       </p>
       <AccessForm
-        to="/api/first-start"
+        way="first-start"
         button="Begin"
         fields={[
           { name: 'crew', label: 'Crew', type: 'text', autoComplete: 'organization' },

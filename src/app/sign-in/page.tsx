@@ -31,7 +31,7 @@ const SignInPage = async ({ searchParams }: Props) => {
         </p>
       )}
       <AccessForm
-        to="/api/sign-in"
+        way="sign-in"
         button="Sign in"
         fields={[
           {

@@ -1,38 +1,16 @@
 import { boolean, object, string } from 'yup';
 import { MOST_NOTE_LETTERS } from '../../core/access/company';
-import { PASSWORD_LETTERS } from '../../core/access/password';
+import { newPasswordSchema } from '../../core/access/forms';
 import { isRole, type Role } from '../../core/access/role';
 import { bounded, plainText } from '../../core/border/schema';
 import { idSchema } from '../../core/job/id-schema';
-
-/** A password as typed, any content. */
-const password = () =>
-  string()
-    .typeError('must be text')
-    .max(PASSWORD_LETTERS.most, `must be at most ${PASSWORD_LETTERS.most} letters`)
-    .required('must be given');
-
-const name = () =>
-  plainText(80)
-    .required('must be given')
-    .test('some', 'must be given', (text) => (text ?? '').trim() !== '');
-
-const role = () =>
-  string<Role>()
-    .required('must be given')
-    .test('role', 'is no role of a crew', (text) => isRole(text));
-
-export const signInSchema = object({ name: plainText(90).required('must be given'), password: password() });
 
 export const demoSchema = object({ crew: plainText(40).required('must be given'), person: idSchema });
 
 export const signOutSchema = object({ everywhere: boolean().required('must be given') });
 
-export const firstStartSchema = object({ crew: name(), name: name(), password: password() });
-
-export const joinSchema = object({ token: string().max(200).required('must be given'), password: password() });
-
-export const personSchema = object({ name: name(), role: role() });
+/** A new password, with the token of its link. */
+export const joinSchema = newPasswordSchema.shape({ token: string().max(200).required('must be given') });
 
 /** Maximum lifetime of a homeowner link, days. */
 export const MOST_SHARE_DAYS = 730;

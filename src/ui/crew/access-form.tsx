@@ -1,15 +1,24 @@
 'use client';
 
-import { useState } from 'react';
+import { firstStartSchema, newPasswordSchema, signInSchema } from '@/core/access/forms';
 import { wantedPage } from '@/core/access/wanted-page';
 import type { AtWork } from '@/core/instrument/at-work';
 import { ErrorLine } from '../kit/error-line';
+import { FormField } from '../kit/form-field';
+import { useSentForm } from '../kit/use-sent-form';
 import { setDeviceUser } from '../offline/device-user';
 import { call } from '../requests/api';
 
+/** Ways to get in: the address, the schema, and the fields that are checked. */
+const WAYS = {
+  'sign-in': { to: '/api/sign-in', schema: signInSchema },
+  join: { to: '/api/join', schema: newPasswordSchema },
+  'first-start': { to: '/api/first-start', schema: firstStartSchema },
+} as const;
+
 /** A field of a sign-in form. */
 export interface AccessField {
-  readonly name: string;
+  readonly name: 'crew' | 'name' | 'password';
   readonly label: string;
   readonly type: 'text' | 'password';
   readonly autoComplete: string;
@@ -21,44 +30,49 @@ export interface AccessField {
 const wanted = (): string =>
   wantedPage(new URLSearchParams(window.location.search).get('to') ?? '/', window.location.origin);
 
+interface AccessFormProps {
+  readonly way: keyof typeof WAYS;
+  readonly fields: readonly AccessField[];
+  /** Sent along, as the token of a link. */
+  readonly also?: Readonly<Record<string, string>>;
+  readonly button: string;
+}
+
 /** A form that signs someone in, or says why not. Typed text stays. */
-export const AccessForm = ({
-  to,
-  fields,
-  also = {},
-  button,
-}: {
-  to: string;
-  fields: readonly AccessField[];
-  also?: Readonly<Record<string, string>>;
-  button: string;
-}) => {
-  const [problem, setProblem] = useState('');
-  const [isBusy, setBusy] = useState(false);
-  const send = async (event: React.FormEvent<HTMLFormElement>) => {
-    event.preventDefault();
-    const typed = Object.fromEntries(new FormData(event.currentTarget)) as Record<string, string>;
-    setBusy(true);
-    const answer = await call<{ who: AtWork }>(to, { method: 'POST', body: { ...typed, ...also } });
-    if (answer.kind === 'ok') {
+export const AccessForm = ({ way, fields, also = {}, button }: AccessFormProps) => {
+  const { to, schema } = WAYS[way];
+  const { register, submit, isSubmitting, isSubmitSuccessful, problem, problemOf } = useSentForm({
+    schema: schema as typeof firstStartSchema,
+    send: async (values) => {
+      const answer = await call<{ who: AtWork }>(to, { method: 'POST', body: { ...values, ...also } });
+      if (answer.kind === 'lost') return { error: answer.error, path: '' };
+      if (answer.kind === 'refused') return answer;
       setDeviceUser(answer.value.who);
       // A full page load: nothing of the previous person stays on the page.
-      return window.location.assign(wanted());
-    }
-    setBusy(false);
-    setProblem(answer.error);
-  };
+      window.location.assign(wanted());
+      return null;
+    },
+  });
   return (
-    <form onSubmit={send} className="grid max-w-md grid-cols-1 gap-3">
-      {fields.map(({ name, label, hint, ...rest }) => (
-        <label key={name} className="grid grid-cols-1">
-          <span className="eyebrow">{label}</span>
-          <input name={name} required maxLength={200} className="field-box min-h-12 text-lg" {...rest} />
-          {hint && <span className="text-sm text-quiet">{hint}</span>}
-        </label>
+    <form onSubmit={submit} noValidate className="grid max-w-md grid-cols-1 gap-3">
+      {fields.map(({ name, label, ...rest }) => (
+        <FormField
+          key={name}
+          label={label}
+          named={label}
+          problem={problemOf(name)}
+          required
+          maxLength={200}
+          {...rest}
+          {...register(name)}
+        />
       ))}
       <ErrorLine problem={problem} />
-      <button type="submit" disabled={isBusy} className="strong-button min-h-12 justify-center">
+      <button
+        type="submit"
+        disabled={isSubmitting || isSubmitSuccessful}
+        className="strong-button min-h-12 justify-center"
+      >
         {button}
       </button>
     </form>

@@ -3,22 +3,27 @@
 import { Download } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import { closingSchema } from '@/core/access/forms';
 import { DialogClose, DialogFrame } from '../kit/dialog-frame';
 import { ErrorLine } from '../kit/error-line';
+import { FormField } from '../kit/form-field';
 import { toast } from '../kit/toast';
+import { useSentForm } from '../kit/use-sent-form';
 import { call, failedWords } from '../requests/api';
 
 const CloseDialog = ({ handle, onClose }: { handle: string; onClose: () => void }) => {
   const router = useRouter();
-  const [typed, setTyped] = useState('');
-  const [problem, setProblem] = useState('');
-  const close = async (event: React.FormEvent) => {
-    event.preventDefault();
-    const answer = await call('/api/crew/close', { method: 'POST', body: { action: 'close', handle: typed } });
-    if (answer.kind !== 'ok') return setProblem(failedWords('Deletion canceled.', answer));
-    onClose();
-    router.refresh();
-  };
+  const { register, submit, watch, problem, problemOf } = useSentForm({
+    schema: closingSchema,
+    defaultValues: { handle: '' },
+    send: async (typed) => {
+      const answer = await call('/api/crew/close', { method: 'POST', body: { action: 'close', handle: typed.handle } });
+      if (answer.kind !== 'ok') return { error: failedWords('Deletion canceled.', answer), path: '' };
+      onClose();
+      router.refresh();
+      return null;
+    },
+  });
   return (
     <DialogFrame
       isAlert
@@ -26,23 +31,23 @@ const CloseDialog = ({ handle, onClose }: { handle: string; onClose: () => void 
       about="In 30 days every job, reading and person in this crew is permanently deleted. Until then everyone can keep working, and any crew lead can cancel. Export everything first."
       onClose={onClose}
     >
-      <form onSubmit={close} className="mt-3">
-        <label className="block">
-          <span className="eyebrow">
-            Type what follows the @ in your sign-in name: <span className="font-mono">{handle}</span>
-          </span>
-          <input
-            value={typed}
-            autoComplete="off"
-            autoCapitalize="none"
-            maxLength={40}
-            onChange={(event) => setTyped(event.target.value)}
-            className="field-box w-full text-lg"
-          />
-        </label>
+      <form onSubmit={submit} noValidate className="mt-3">
+        <FormField
+          label={
+            <>
+              Type what follows the @ in your sign-in name: <span className="font-mono">{handle}</span>
+            </>
+          }
+          named="It"
+          autoComplete="off"
+          autoCapitalize="none"
+          maxLength={40}
+          problem={problemOf('handle')}
+          {...register('handle')}
+        />
         <ErrorLine problem={problem} />
         <div className="mt-3 flex gap-2">
-          <button type="submit" className="strong-button" disabled={typed.trim() === ''}>
+          <button type="submit" className="strong-button" disabled={watch('handle').trim() === ''}>
             Delete it in 30 days
           </button>
           <DialogClose className="plain-button">Cancel</DialogClose>

@@ -6,8 +6,12 @@ import { useState } from 'react';
 import { v4 as uuid } from 'uuid';
 import { factAt, type FactChange } from '@/core/job/document';
 import { FIRST_FACTS } from '@/core/new-job/begin-job';
+import { newJobSchema } from '@/core/new-job/new-job-form';
 import { LooseFact } from '../fields/loose-fact';
 import { DialogClose, DialogFrame } from '../kit/dialog-frame';
+import { ErrorLine } from '../kit/error-line';
+import { FormField } from '../kit/form-field';
+import { useSentForm } from '../kit/use-sent-form';
 import { createOffline } from '../offline/create-offline';
 import { call, failedWords } from '../requests/api';
 
@@ -36,48 +40,44 @@ const FirstFact = ({ path, known, onKnow }: { path: FirstPath; known: Known; onK
 export const NewJobDialog = ({ samples, onClose }: { samples: readonly SampleChoice[]; onClose: () => void }) => {
   const router = useRouter();
   const [id] = useState(() => uuid()); // one id for all attempts: a resent request makes one job
-  const [name, setName] = useState('');
-  const [source, setSource] = useState('');
   const [known, setKnown] = useState<Known>({});
-  const [problem, setProblem] = useState('');
   const changes = FIRST_FACTS.filter((path) => path in known)
     .filter((path) => path !== 'heatKit.plateKW' || known['system.backup'] !== 'furnace')
     .map((path): FactChange => ({ path, value: known[path] }));
-  const make = async () => {
-    const answer = await call<{ id: string }>('/api/jobs', {
-      method: 'POST',
-      body: {
-        id,
-        from: source ? 'sample' : 'blank',
-        source,
-        name: name.trim(),
-        ...(source || changes.length === 0 ? {} : { changes }),
-      },
-    });
-    if (answer.kind === 'ok') return router.push(`/jobs/${answer.value.id}/survey`);
-    if (answer.kind === 'lost' && source === '' && (await createOffline(id, name.trim(), changes)))
-      // A full page load: the device's own page answers.
-      return window.location.assign(`/jobs/${id}/survey`);
-    setProblem(failedWords('The job was not created.', answer));
-  };
+  const { register, submit, watch, problem, problemOf } = useSentForm({
+    schema: newJobSchema,
+    defaultValues: { name: '', source: '' },
+    send: async (typed) => {
+      const [name, from] = [typed.name.trim(), typed.source];
+      const answer = await call<{ id: string }>('/api/jobs', {
+        method: 'POST',
+        body: {
+          id,
+          from: from ? 'sample' : 'blank',
+          source: from,
+          name,
+          ...(from || changes.length === 0 ? {} : { changes }),
+        },
+      });
+      if (answer.kind === 'ok') router.push(`/jobs/${answer.value.id}/survey`);
+      else if (answer.kind === 'lost' && from === '' && (await createOffline(id, name, changes)))
+        // A full page load: the device's own page answers.
+        window.location.assign(`/jobs/${id}/survey`);
+      else return { error: failedWords('The job was not created.', answer), path: '' };
+      return null;
+    },
+  });
+  const source = watch('source');
   return (
     <DialogFrame title="New job" onClose={onClose} isWide>
-      <form
-        onSubmit={(event) => {
-          event.preventDefault();
-          void make();
-        }}
-      >
-        <label className="eyebrow mt-3 mb-1 block" htmlFor="new-name">
-          Name
-        </label>
-        <input
-          id="new-name"
-          value={name}
+      <form onSubmit={submit} noValidate className="mt-3">
+        <FormField
+          label="Name"
+          named="Name"
           maxLength={110}
-          onChange={(event) => setName(event.target.value)}
           placeholder="Customer, street"
-          className="field-box w-full text-lg"
+          problem={problemOf('name')}
+          {...register('name')}
         />
         {source === '' && (
           <fieldset className="mt-3">
@@ -99,9 +99,8 @@ export const NewJobDialog = ({ samples, onClose }: { samples: readonly SampleCho
             <label key={each.id} className="flex min-h-11 items-center gap-3 border-b border-line py-1">
               <input
                 type="radio"
-                name="source"
-                checked={source === each.id}
-                onChange={() => setSource(each.id)}
+                value={each.id}
+                {...register('source')}
                 className="size-5 shrink-0 accent-[var(--ink)]"
               />
               {each.about}
@@ -111,11 +110,9 @@ export const NewJobDialog = ({ samples, onClose }: { samples: readonly SampleCho
         <Link href="/label" prefetch={false} className="bare-button mt-1 px-1 underline underline-offset-4">
           From the label in a panel door
         </Link>
-        {problem && (
-          <p role="alert" className="mt-3 font-medium text-fail">
-            {problem}
-          </p>
-        )}
+        <div className="mt-3">
+          <ErrorLine problem={problem} />
+        </div>
         <div className="mt-5 flex gap-2">
           <button type="submit" className="strong-button">
             Create job

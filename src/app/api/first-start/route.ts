@@ -1,10 +1,10 @@
+import { firstStartSchema } from '@/core/access/forms';
 import { passwordProblem } from '@/core/access/password';
 import { handleOf } from '@/core/access/sign-in-name';
 import { mayCarryPassword, PLAIN_CONNECTION } from '@/server/access/connection';
 import { letIn } from '@/server/access/let-in';
 import { hashPassword } from '@/server/access/passwords';
 import { inFirstCrew, isFirstStart } from '@/server/crew';
-import { firstStartSchema } from '@/server/http/access-schemas';
 import { openRoute, refuse } from '@/server/http/respond';
 import { withBody } from '@/server/http/with-body';
 import { audit } from '@/server/repositories/audit';

@@ -1,5 +1,5 @@
+import { personSchema } from '@/core/access/forms';
 import { ROLES } from '@/core/access/role';
-import { personSchema } from '@/server/http/access-schemas';
 import { type Asking, route } from '@/server/http/respond';
 import { withBody } from '@/server/http/with-body';
 import { audit } from '@/server/repositories/audit';

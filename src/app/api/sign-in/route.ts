@@ -1,10 +1,10 @@
+import { signInSchema } from '@/core/access/forms';
 import { parseSignInName, signInName } from '@/core/access/sign-in-name';
 import { addressOf, mayCarryPassword, PLAIN_CONNECTION } from '@/server/access/connection';
 import { letIn } from '@/server/access/let-in';
 import { isPassword } from '@/server/access/passwords';
 import { deviceToken } from '@/server/access/session-cookie';
 import { scopeOf } from '@/server/crew';
-import { signInSchema } from '@/server/http/access-schemas';
 import { openRoute, refuse } from '@/server/http/respond';
 import { withBody } from '@/server/http/with-body';
 import { crewByHandle } from '@/server/repositories/crews';

@@ -25,7 +25,7 @@ const JoinPage = async ({ params }: { params: Promise<{ token: string }> }) => {
         Choose your password.
       </p>
       <AccessForm
-        to="/api/join"
+        way="join"
         also={{ token }}
         button="Set password and sign in"
         fields={[
