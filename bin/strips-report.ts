@@ -5,7 +5,7 @@ import type { Moment } from '../src/core/control/moment';
 import type { JobFile } from '../src/core/formats/job-file';
 import { lastReadings } from '../src/core/job/visits';
 import { jobModel } from '../src/core/model/job-model';
-import { observationKey, observedNow, stripKeys } from '../src/core/model/observable';
+import { observationKey, observedNow, stripKeys } from '../src/core/model/observation-key';
 import { airflowCheck } from '../src/core/startup/airflow-check';
 import { startupContext } from '../src/core/startup/given';
 import { startupOf } from '../src/core/startup/startup-of';

@@ -13,7 +13,7 @@ import type { ProbePlacement } from '@/core/instrument/stand-in';
 import type { Facts } from '@/core/job/document';
 import type { Reading } from '@/core/job/reading';
 import { jobModel } from '@/core/model/job-model';
-import { observationKey } from '@/core/model/observable';
+import { observationKey } from '@/core/model/observation-key';
 
 /** The last table: calculated once for the same facts and temperatures, and used for each reading. */
 let kept: { readonly key: string; readonly clinic: DiagnosisContext } | undefined;

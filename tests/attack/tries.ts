@@ -16,7 +16,7 @@ import { readWeather } from '@/core/formats/weather';
 import { readingStanding } from '@/core/job/reading';
 import type { StoredJob } from '@/core/job/stored-job';
 import { jobModel } from '@/core/model/job-model';
-import { observed } from '@/core/model/observable';
+import { observed } from '@/core/model/observation-key';
 import { SAMPLES } from '@/core/samples';
 import { SHIPPED_PROFILES } from '@/core/setup/profiles';
 import { profileProblems } from '@/core/setup/profiles/problems';

@@ -4,7 +4,7 @@ import { applyRules, type Finding, findingKey } from '../job/finding';
 import type { Reading } from '../job/reading';
 import type { JobModel } from '../model/job-model';
 import { memoizeLast } from '../model/memoize-last';
-import { observed } from '../model/observable';
+import { observed } from '../model/observation-key';
 import type { Wires } from '../model/wires';
 import { NAMEPLATE_RULES } from '../nameplates';
 import { SERVICE_RULES } from '../service/rules';

@@ -1,6 +1,6 @@
 import type { EquipmentFaults } from '../model/equipment-faults';
 import type { JobModel } from '../model/job-model';
-import type { CoilNight } from '../model/predict';
+import type { CoilNight } from '../model/observables/definition';
 import { resolveSettings } from '../setup/resolve';
 import { partsOf, runDay } from '../simulation/day/day';
 import { jobBoard } from '../simulation/outdoors/job-board';

@@ -1,4 +1,4 @@
-import type { Prediction } from '../model/predict';
+import type { Prediction } from '../model/observables/definition';
 import { hasWords, type Probe } from './probe';
 
 /** Answer of a probe: a number in its unit, an open circuit, or one of its words. */

@@ -1,4 +1,4 @@
-import type { Prediction } from '../model/predict';
+import type { Prediction } from '../model/observables/definition';
 import { decimalsOf } from '../units/decimals';
 import { roundTo } from '../units/round';
 import { type Answer, scaleOf } from './outcome';

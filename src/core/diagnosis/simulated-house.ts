@@ -1,6 +1,6 @@
 import type { Cause } from '../causes/cause';
 import { NOTHING } from '../causes/nothing';
-import type { Prediction } from '../model/predict';
+import type { Prediction } from '../model/observables/definition';
 import { chance } from '../units/chance';
 import { once } from '../units/once';
 import { COMPLAINTS, complaintShares } from './complaints';

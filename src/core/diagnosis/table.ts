@@ -3,7 +3,7 @@ import type { Cause } from '../causes/cause';
 import { NOTHING } from '../causes/nothing';
 import type { Moment } from '../control/moment';
 import type { JobModel } from '../model/job-model';
-import type { Prediction } from '../model/predict';
+import type { Prediction } from '../model/observables/definition';
 import { memoize } from '../units/once';
 import { complaintShares } from './complaints';
 import { type FaultedSystem, faultedSystems } from './faulted-system';

@@ -5,7 +5,7 @@ import type { Spot } from '../devices/device';
 import type { Facts } from '../job/document';
 import { inTime } from '../job/in-time';
 import { type Reading, seenWord, type TakenReading } from '../job/reading';
-import { leftUnmeasured, observedNow } from '../model/observable';
+import { leftUnmeasured, observedNow } from '../model/observation-key';
 import { type Cabinet, handsOut, supplyStates } from '../startup/energy';
 import { diagnose, type Diagnosis, type DiagnosisContext, type Suspect } from './diagnosis';
 import { type Answer, matches } from './outcome';

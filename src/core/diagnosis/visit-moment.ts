@@ -2,7 +2,7 @@ import type { Moment } from '../control/moment';
 import { NO_FAULTS } from '../control/scenario';
 import type { Facts } from '../job/document';
 import type { Reading } from '../job/reading';
-import { observationKey, observedNow } from '../model/observable';
+import { observationKey, observedNow } from '../model/observation-key';
 
 const conditionKey = (facts: Facts, at: 'outdoor' | 'indoor'): string =>
   observationKey(facts, { call: null, observable: { kind: 'temperature', at } });

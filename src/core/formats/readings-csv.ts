@@ -7,7 +7,7 @@ import type { JobHistory } from '../job/stored-job';
 import { type Visit, VISIT_REASONS } from '../job/visit';
 import { ofVisit, visitsInTime } from '../job/visits';
 import { jobModel } from '../model/job-model';
-import { observed } from '../model/observable';
+import { observed } from '../model/observation-key';
 import { planItem } from '../startup/planned';
 import { startupOf } from '../startup/startup-of';
 import type { Expectation } from '../startup/step';

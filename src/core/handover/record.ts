@@ -20,7 +20,7 @@ import { type SettingMark, settingRecords } from '../job/setting-marks';
 import type { Imported } from '../job/stored-job';
 import { type Visit, VISIT_REASONS } from '../job/visit';
 import { type JobModel, jobModel } from '../model/job-model';
-import { observedNow } from '../model/observable';
+import { observedNow } from '../model/observation-key';
 import { CLEARED_BY, stopWords } from '../safety/stops';
 import { activeStops } from '../startup/active-stops';
 import { momentOf } from '../startup/conditions';

@@ -4,7 +4,7 @@ import type { Reading, ReadingValue } from '../job/reading';
 import { PULL_IN_VOLTS } from '../units/control-volts';
 import type { Harness, TerminalRef } from '../wiring/harness';
 import type { WiringState } from '../wiring/state';
-import { observationKey, observedNow } from './observable';
+import { observationKey, observedNow } from './observation-key';
 
 /** A terminal at a place: what it should read to common, and what was read. */
 export interface TerminalVolts {

@@ -12,8 +12,9 @@ import { familyById } from '../wiring/families';
 import { parseRef } from '../wiring/harness';
 import before from './before/predictions.json';
 import { jobModel } from './job-model';
-import { type Observable, observationKey, observed, observedNow, stripKeys } from './observable';
-import type { Prediction } from './predict';
+import type { Observable } from './observable';
+import type { Prediction } from './observables/definition';
+import { observationKey, observed, observedNow, stripKeys } from './observation-key';
 import { readsAsFound, readsAsPlanned } from './reads';
 
 const factsOf = (id: string): Facts => SAMPLES.find((sample) => sample.id === id)?.facts ?? familyById(id)!.facts;

@@ -2,7 +2,8 @@ import type { Moment } from '../control/moment';
 import { NO_FAULTS } from '../control/scenario';
 import type { JobModel } from './job-model';
 import type { Observation } from './observable';
-import { type Given, predict, type Prediction } from './predict';
+import type { Given, Prediction } from './observables/definition';
+import { predict } from './predict';
 
 /** Predicted reading on a job's wiring as found, with its scenario. */
 export const readsAsFound = (model: JobModel, moment: Moment, observation: Observation, given?: Given): Prediction =>

@@ -1,7 +1,7 @@
 import type { Facts } from '../job/document';
 import { inTime } from '../job/in-time';
 import { type Reading, seenWord, type TakenReading } from '../job/reading';
-import { observed } from '../model/observable';
+import { observed } from '../model/observation-key';
 import { oldWiringOverVolts } from '../safety/old-wiring-volts';
 import type { StopId } from '../safety/stops';
 import { MOST_CONTROL_VOLTS, PULL_IN_VOLTS } from '../units/control-volts';

@@ -4,7 +4,8 @@ import { atRatedCapacity, jobHeatPump, jobLowStage } from '../balance/job-heat-p
 import type { CallId } from '../control/moment';
 import { backupOf } from '../job/backup';
 import type { FactPath, Facts } from '../job/document';
-import { type Observation, observationKey } from '../model/observable';
+import type { Observation } from '../model/observable';
+import { observationKey } from '../model/observation-key';
 import { airflowFromRiseCfm, temperatureRiseF } from '../units/air';
 import { apartF } from '../units/degrees';
 import { roundTo } from '../units/round';

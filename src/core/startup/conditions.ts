@@ -1,7 +1,7 @@
 import { atIndoor, atOutdoor, type Moment } from '../control/moment';
 import type { Facts } from '../job/document';
 import type { Reading } from '../job/reading';
-import { observedNow } from '../model/observable';
+import { observedNow } from '../model/observation-key';
 
 /** Keys of the condition readings. */
 export const OUTDOOR_ITEM = 'conditions/outdoor';

@@ -3,7 +3,7 @@ import type { Facts } from '../job/document';
 import { indoorServiceVolts } from '../job/indoor-supply';
 import type { Reading, TakenReading, UntakenReading } from '../job/reading';
 import type { JobModel } from '../model/job-model';
-import { leftUnmeasured, observedNow } from '../model/observable';
+import { leftUnmeasured, observedNow } from '../model/observation-key';
 import type { Bench } from '../wiring/state';
 import { controlSupply, type SupplyId } from './energy';
 

@@ -1,5 +1,5 @@
 import type { Facts } from '../job/document';
-import { observationKey } from '../model/observable';
+import { observationKey } from '../model/observation-key';
 import type { Item } from './step';
 
 /** Key of an item's reading: that of the observable, or its own for a task. */

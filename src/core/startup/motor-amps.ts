@@ -1,5 +1,5 @@
 import type { CallId } from '../control/moment';
-import { type Observation } from '../model/observable';
+import type { Observation } from '../model/observable';
 import { predict } from '../model/predict';
 import { roundTo } from '../units/round';
 import { expectUpTo } from './expect';

@@ -2,7 +2,7 @@ import type { Moment } from '../control/moment';
 import type { FactPath, Facts } from '../job/document';
 import type { Reading } from '../job/reading';
 import type { JobModel } from '../model/job-model';
-import { observed } from '../model/observable';
+import { observed } from '../model/observation-key';
 import { withContradictions } from './contradictions';
 import { supplyStates } from './energy';
 import { startupContext } from './given';

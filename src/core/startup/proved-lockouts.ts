@@ -1,7 +1,7 @@
 import type { LockoutMarker } from '../balance/outdoor-ruler';
 import type { Facts } from '../job/document';
 import type { Reading } from '../job/reading';
-import { observedNow } from '../model/observable';
+import { observedNow } from '../model/observation-key';
 import { type LockoutTest, lockoutTests } from './steps/lockouts';
 
 /** Whether a lockout was proved at the temperature it is set to now. */

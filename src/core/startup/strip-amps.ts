@@ -2,7 +2,7 @@ import type { CallId } from '../control/moment';
 import { bankCoilId } from '../devices/ids';
 import type { Facts } from '../job/document';
 import { kitRows } from '../job/kit-rows';
-import { WITH_BLOWER_PLACE } from '../model/observable';
+import { WITH_BLOWER_PLACE } from '../model/observation-key';
 import { elementAmps } from '../strips/element';
 import { explainAmps } from '../strips/explain-amps';
 import { jobElements, jobKit } from '../strips/from-job';

@@ -1,7 +1,8 @@
 import { type CallId, CALLS } from '../control/moment';
 import { DEVICE_LABELS } from '../devices/device';
 import { METERS } from '../model/observable';
-import { predict, type Prediction } from '../model/predict';
+import type { Prediction } from '../model/observables/definition';
+import { predict } from '../model/predict';
 import { PULL_IN_VOLTS } from '../units/control-volts';
 import { roundTo } from '../units/round';
 import { deviceIn, type TerminalRef } from '../wiring/harness';

@@ -2,7 +2,7 @@ import type { Cause } from '../causes/cause';
 import { wireCauses } from '../causes/wires';
 import type { CallId } from '../control/moment';
 import { withFault } from '../control/scenario';
-import { observationKey } from '../model/observable';
+import { observationKey } from '../model/observation-key';
 import { predict } from '../model/predict';
 import { faultFinder } from '../wiring/fault';
 import { deviceIn, type Harness } from '../wiring/harness';

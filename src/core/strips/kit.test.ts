@@ -4,7 +4,7 @@ import { DEFAULT_MOMENT, type Moment } from '../control/moment';
 import { assumedFacts, type Facts } from '../job/document';
 import { type Reading, type ReadingValue, takenReading } from '../job/reading';
 import { jobModel } from '../model/job-model';
-import { observedNow, stripKeys } from '../model/observable';
+import { observedNow, stripKeys } from '../model/observation-key';
 import { SAMPLES } from '../samples';
 import { kitFit } from './belongs';
 import { clampId, clampPlaces, clampReach, expectedAmpsNow } from './clamp';

@@ -5,7 +5,7 @@ import { backupOf } from '../job/backup';
 import type { FactPath, Facts } from '../job/document';
 import { kitRows } from '../job/kit-rows';
 import type { Reading } from '../job/reading';
-import { observedNow } from '../model/observable';
+import { observedNow } from '../model/observation-key';
 import { conductorKind, gaugeFor } from '../strips/conductors';
 import { jobElements } from '../strips/from-job';
 import { ladder } from '../strips/ladder';

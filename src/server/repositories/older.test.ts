@@ -7,7 +7,7 @@ import { DEFAULT_MOMENT } from '../../core/control/moment';
 import { documentOf, parseJobFileText } from '../../core/formats/job-file';
 import { factValue, type JobDocument, sameValue } from '../../core/job/document';
 import { jobModel } from '../../core/model/job-model';
-import { observed } from '../../core/model/observable';
+import { observed } from '../../core/model/observation-key';
 import { startupOf } from '../../core/startup/startup-of';
 import { inCrew } from '../crew';
 import { closeDatabase } from '../database';

@@ -2,7 +2,7 @@ import { v4 as uuid } from 'uuid';
 import { countersigned } from '@/core/job/countersign';
 import { type NewReading, readingFrom, readingStanding } from '@/core/job/reading';
 import type { SettingMark } from '@/core/job/setting-marks';
-import { observed } from '@/core/model/observable';
+import { observed } from '@/core/model/observation-key';
 import { momentAsMeasured } from '@/core/startup/conditions';
 import { isUnnamed, overlay } from '@/core/sync/job/state';
 import { nextOrigin } from '../person/device';

@@ -1,7 +1,8 @@
 'use client';
 
 import { readingStanding, type ReadingValue } from '@/core/job/reading';
-import { meterOhmsOf, type Observation, observed } from '@/core/model/observable';
+import type { Observation } from '@/core/model/observable';
+import { meterOhmsOf, observed } from '@/core/model/observation-key';
 import { useJob, useJobNow } from './provider';
 
 /** Id of an item's present entry. */

@@ -5,7 +5,7 @@ import { countersignWords, isCorrection } from '@/core/job/countersign';
 import { earlierReadings } from '@/core/job/earlier-visit';
 import { timeDoubt } from '@/core/job/in-time';
 import { type Reading, readingHistory, seenWord } from '@/core/job/reading';
-import { observed, observedNow } from '@/core/model/observable';
+import { observed, observedNow } from '@/core/model/observation-key';
 import { valueWords } from '@/core/startup/item-value';
 import type { PlannedItem } from '@/core/startup/planned';
 import type { Item } from '@/core/startup/step';

@@ -1,6 +1,7 @@
 'use client';
 
-import { clampPlaceOf, type Observation, observationKey, observedNow, stripKeys } from '@/core/model/observable';
+import type { Observation } from '@/core/model/observable';
+import { clampPlaceOf, observationKey, observedNow, stripKeys } from '@/core/model/observation-key';
 import { LOADED_TOLERANCE } from '@/core/startup/strip-volts';
 import { type ClampAt, clampReach } from '@/core/strips/clamp';
 import type { LadderState } from '@/core/strips/ladder-state';

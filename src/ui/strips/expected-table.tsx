@@ -3,7 +3,7 @@
 import { memo } from 'react';
 import { jobBanks } from '@/core/job/banks';
 import { kitRows } from '@/core/job/kit-rows';
-import { observedNow } from '@/core/model/observable';
+import { observedNow } from '@/core/model/observation-key';
 import { handsOut, supplyStates } from '@/core/startup/energy';
 import type { PlannedItem } from '@/core/startup/planned';
 import { plannedOhms } from '@/core/startup/steps/element-ohms';

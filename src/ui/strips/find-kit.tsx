@@ -1,7 +1,7 @@
 'use client';
 
 import { memo, useState } from 'react';
-import { observedNow, stripKeys } from '@/core/model/observable';
+import { observedNow, stripKeys } from '@/core/model/observation-key';
 import { kitEvidence } from '@/core/strips/evidence';
 import { findKits, withStagger } from '@/core/strips/find-kit';
 import { useJob } from '../job/provider';

@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import type { Facts } from '@/core/job/document';
-import { observedNow, stripKeys } from '@/core/model/observable';
+import { observedNow, stripKeys } from '@/core/model/observation-key';
 import { useJob } from '../job/provider';
 
 /** Supply of the kit, V: as read with strips on, else from the Survey. */

@@ -2,7 +2,7 @@
 
 import { DEVICE_LABELS } from '@/core/devices/device';
 import { METERS, type Observable } from '@/core/model/observable';
-import type { Prediction } from '@/core/model/predict';
+import type { Prediction } from '@/core/model/observables/definition';
 import { readsAsFound, readsAsPlanned } from '@/core/model/reads';
 import { ghostWords } from '@/core/wiring/ghost-volts';
 import { type Harness, parseRef, refText, type TerminalRef } from '@/core/wiring/harness';

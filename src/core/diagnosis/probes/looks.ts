@@ -4,7 +4,7 @@ import { indoorId, outdoorId } from '../../devices';
 import type { Spot } from '../../devices/device';
 import { backupOf } from '../../job/backup';
 import type { Facts } from '../../job/document';
-import { observationKey } from '../../model/observable';
+import { observationKey } from '../../model/observation-key';
 import { SEEN, type SeenId, seenWords, SETTING_WORDS } from '../../model/seen';
 import type { CautionId } from '../../safety/cautions';
 import type { Probe, ProbeKind } from '../probe';

@@ -1,7 +1,7 @@
 import { type CallId, CALLS, callsOf } from '../../control/moment';
 import { type Device, DEVICE_LABELS, hotScrews, readTerminals, referenceOf, type Spot } from '../../devices/device';
 import type { Facts } from '../../job/document';
-import { observationKey } from '../../model/observable';
+import { observationKey } from '../../model/observation-key';
 import type { Harness, TerminalRef } from '../../wiring/harness';
 import type { Probe } from '../probe';
 

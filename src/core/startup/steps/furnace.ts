@@ -1,6 +1,6 @@
 import { backupOf } from '../../job/backup';
 import type { Facts } from '../../job/document';
-import { observationKey } from '../../model/observable';
+import { observationKey } from '../../model/observation-key';
 import { DEAD_VOLTS } from '../../units/control-volts';
 import { apartF } from '../../units/degrees';
 import { roundTo } from '../../units/round';

@@ -1,6 +1,6 @@
 import { backupOf } from '../../job/backup';
 import type { Facts } from '../../job/document';
-import { MANIFOLD_IN_WC } from '../../model/predict';
+import { MANIFOLD_IN_WC } from '../../model/observables/pressure';
 import { roundTo } from '../../units/round';
 import { expectWithin } from '../expect';
 import { ambientCo, flueGas, stackItems } from '../flue-items';

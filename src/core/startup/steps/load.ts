@@ -1,5 +1,6 @@
 import type { Facts } from '../../job/document';
-import { type Observation, observationKey } from '../../model/observable';
+import type { Observation } from '../../model/observable';
+import { observationKey } from '../../model/observation-key';
 import { voltsMeaning } from '../../strips/volts-meaning';
 import { roundTo } from '../../units/round';
 import { expectUpTo, expectWithin } from '../expect';
