@@ -5,7 +5,7 @@ import { attack } from './attack';
 beforeAll(() => signInAs('lead'));
 afterAll(closeDatabase);
 
-const COUNT = Number(process.env.ATTACK_COUNT ?? 1000);
+const COUNT = Number(process.env.ATTACK_COUNT ?? 400);
 const SEED = Number(process.env.ATTACK_SEED ?? 20_260_101);
 
 test(

@@ -3,6 +3,7 @@ import { createRequire } from 'node:module';
 import { expect, type Page, test } from '@playwright/test';
 import { JOB_SCREENS } from '@/ui/shell/screens';
 import { freshJob, openRuler, screenPath, SCREENS } from './helpers';
+import { SAMPLED_SCREENS } from './sampled';
 
 const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
 
@@ -30,7 +31,7 @@ const violations = async (page: Page, rules?: readonly string[]): Promise<string
   );
 };
 
-for (const screen of SCREENS)
+for (const screen of SAMPLED_SCREENS)
   test(`axe finds nothing on ${screen}, wide and narrow, in every light`, async ({ page }) => {
     test.setTimeout(120_000);
     const id = await freshJob(page, 'quarry-bench');

@@ -1,5 +1,6 @@
 import { chromium, expect, type Page, test } from '@playwright/test';
 import { freshJob, screenPath, SCREENS } from './helpers';
+import { SAMPLED_SCREENS } from './sampled';
 import { SIGNED_IN } from './signed-in';
 
 const SIZES = [
@@ -93,7 +94,8 @@ for (const text of TEXTS)
     const found: string[] = [];
     // Larger text is tested on the smallest screen and on a desk.
     const sizes = text === 16 ? SIZES : [SIZES[0], SIZES[4]];
-    for (const screen of SCREENS) {
+    // The usual size is tried on every screen.
+    for (const screen of text === 16 ? SCREENS : SAMPLED_SCREENS) {
       await reader.goto(screenPath(screen, id));
       await expect(reader.getByRole('heading', { level: 1 })).toBeVisible();
       for (const [width, height] of sizes) {

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { runs } from '../../../tests/runs';
 import { backupNeeds, bankStages } from '../balance/backup-need';
 import { balanceChart } from '../balance/chart';
 import { weighEvidence } from '../balance/evidence';
@@ -104,7 +105,7 @@ test('no two findings share a key: waiving one hides no other', () =>
       const keys = findingsOfModel(jobModel(facts)).map(findingKey);
       expect(keys.filter((key, at) => keys.indexOf(key) !== at)).toEqual([]);
     }),
-    { numRuns: 150 },
+    { numRuns: runs(50) },
   ));
 
 test('a page that runs only its own rules finds what the full check finds for it', () =>
@@ -116,7 +117,7 @@ test('a page that runs only its own rules finds what the full check finds for it
       const settings = resolveSettings({ facts, confirmed: new Set() });
       expect(setupPageFindings(model, settings)).toEqual(findingsFor('setup', all));
     }),
-    { numRuns: 150 },
+    { numRuns: runs(50) },
   ));
 
 test('facts that do not affect wiring leave shared wires as they would be planned', () =>
@@ -148,7 +149,7 @@ test('facts that do not affect wiring leave shared wires as they would be planne
       expect(shared.state(moment).volts).toEqual(afresh.state(moment).volts);
       expect(shared.state(moment).signals).toEqual(afresh.state(moment).signals);
     }),
-    { numRuns: 100 },
+    { numRuns: runs(40) },
   ));
 
 test('the values tried are ones that the fields accept', () =>
@@ -159,7 +160,7 @@ test('the values tried are ones that the fields accept', () =>
         .chain((path) => anyValue(path).map((value) => ({ path, value }))),
       ({ path, value }) => expect([path, factProblem(path, value)]).toEqual([path, null]),
     ),
-    { numRuns: 600 },
+    { numRuns: runs(300) },
   ));
 
 const verdict = (facts: Facts, moment: typeof DEFAULT_MOMENT) =>
@@ -206,7 +207,7 @@ describe('with any facts, every page answers, and with numbers', () => {
       fc.property(anyFacts, fc.integer({ min: OUTDOOR_BOUNDS_F[0], max: OUTDOOR_BOUNDS_F[1] }), (facts, outdoorF) =>
         expect(broken(answer(facts, outdoorF))).toEqual([]),
       ),
-      { numRuns: 120 },
+      { numRuns: runs(40) },
     ),
   );
 
@@ -233,7 +234,7 @@ describe('with any facts, every page answers, and with numbers', () => {
           );
         }
       }),
-      { numRuns: 120 },
+      { numRuns: runs(40) },
     ));
 
   test('cards of every controller, the talk, lockout plans and the homeowner’s page', () =>
@@ -247,6 +248,6 @@ describe('with any facts, every page answers, and with numbers', () => {
         expect(whatMakesDifference(comparePlans(facts, jobPlans(facts), temperatures), null).length).toBeGreaterThan(0);
         expect(JSON.stringify(homeownerPage(facts))).not.toMatch(/NaN|Infinity|undefined/);
       }),
-      { numRuns: 40 },
+      { numRuns: runs(15) },
     ));
 });

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { runs } from '../../../tests/runs';
 import { checkEquipment } from '../check/equipment';
 import { conditionsOf } from '../control/conditions';
 import { DEFAULT_MOMENT } from '../control/moment';
@@ -17,8 +18,8 @@ import { wiringSubject } from './rules/subject';
 import { supplyOf } from './state';
 
 const FAMILIES = families();
-/** Every 61st family is enough here; `npm run mutations` takes them all. */
-const EVERY = process.env.SWEEP === 'all' ? 1 : 61;
+/** Every 97th family is enough here; `npm run mutations` takes them all. */
+const EVERY = process.env.SWEEP === 'all' ? 1 : 97;
 const SOME = FAMILIES.filter((_, at) => at % EVERY === 5 % EVERY);
 
 const SENSOR_ENDS = ['S1', 'S2'].map((mark) => ({ device: 'thermostat', mark }) as const) as unknown as Readonly<
@@ -101,7 +102,7 @@ describe('every single mistake is found by name, and harmless ones are left alon
         const all = exchanges(jobModel(family.facts).planned, false);
         expect(wrongOf(family, [all[at % all.length]!])).toEqual([]);
       }),
-      { numRuns: 60 },
+      { numRuns: runs(25) },
     ));
 
   test('an unplanned jumper: its findings have their own keys', () =>
@@ -111,7 +112,7 @@ describe('every single mistake is found by name, and harmless ones are left alon
         const keys = checkEquipment(jobModel(mutated(facts, all[at % all.length]!))).map(findingKey);
         expect(new Set(keys).size).toBe(keys.length);
       }),
-      { numRuns: 60 },
+      { numRuns: runs(25) },
     ));
 });
 
@@ -129,7 +130,7 @@ test('the plan entered as found is the plan, on cables with too few conductors t
       expect(differences(facts, sound, harness, DEFAULT_MOMENT, supplyOf(facts))).toEqual([]);
       expect(checkEquipment(jobModel(recorded))).toEqual(checkEquipment(jobModel(facts)));
     }),
-    { numRuns: 120 },
+    { numRuns: runs(50) },
   ));
 
 test('findings keep their keys when figures change: a longer cable, another price, a colder design', () =>
@@ -145,7 +146,7 @@ test('findings keep their keys when figures change: a longer cable, another pric
       const keys = (of: Facts) => checkEquipment(jobModel(of)).map(findingKey);
       expect(keys(other)).toEqual(keys(wrong));
     }),
-    { numRuns: 40 },
+    { numRuns: runs(20) },
   ));
 
 test('one outdoor thermostat that controls two heat inputs is one finding, for all banks behind it', () => {

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { runs } from '../../../tests/runs';
 import { type Act, ACT_KINDS, liveTogether, PEOPLE_COUNT } from './fake-people';
 
 const isSignIn = (kind: Act['kind']) => kind.startsWith('sign in');
@@ -16,7 +17,7 @@ test('whatever starts and ends on one device, each entry is sent once, as its au
     fc.asyncProperty(acts, async (all) => {
       expect(await liveTogether(all as Act[])).toBe('');
     }),
-    { numRuns: Number(process.env.SWEEP ?? 1500) },
+    { numRuns: runs(600) },
   ));
 
 test.each([
