@@ -1,6 +1,6 @@
 const shared = {
   transform: {
-    '\\.[jt]sx?$': [
+    '\\.m?[jt]sx?$': [
       '@swc/jest',
       {
         jsc: {
@@ -11,8 +11,8 @@ const shared = {
       },
     ],
   },
-  // Packages stay as they are, but for one that ships as ES modules only.
-  transformIgnorePatterns: ['/node_modules/(?!uuid/)'],
+  // Packages stay as they are, but for those that ship as ES modules only.
+  transformIgnorePatterns: ['/node_modules/(?!(uuid|d3-[a-z-]+|internmap)/)'],
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
   testEnvironment: 'node',
 };

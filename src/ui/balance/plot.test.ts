@@ -13,7 +13,7 @@ test('a path goes through its corners', () =>
       [-20, 50_000],
       [70, 0],
     ]),
-  ).toBe('M0.000 0.000L100.000 100.000'));
+  ).toBe('M0,0L100,100'));
 
 describe.each(SAMPLES.map(({ id, facts }) => [id, facts] as const))('%s', (_, facts) => {
   // Width per letter, percent of the plot: desk and phone.

@@ -1,3 +1,5 @@
+import { scaleLinear } from 'd3-scale';
+import { line } from 'd3-shape';
 import type { ChartLine, ChartPoint } from '@/core/balance/chart';
 import { percentAlong, type SpanF } from '@/core/units/span';
 
@@ -12,12 +14,10 @@ export const percentDown = ({ most }: Plot, value: number): number => 100 * (1 -
 
 /** A line's path in a 100 by 100 box. */
 export const pathOf = (plot: Plot, points: readonly ChartPoint[]): string =>
-  points
-    .map(
-      ([atF, value], at) =>
-        `${at === 0 ? 'M' : 'L'}${percentAlong(plot.spanF, atF).toFixed(3)} ${percentDown(plot, value).toFixed(3)}`,
-    )
-    .join('');
+  line<ChartPoint>(
+    ([atF]) => percentAlong(plot.spanF, atF),
+    ([, value]) => percentDown(plot, value),
+  )(points) ?? '';
 
 const valueAt = (points: readonly ChartPoint[], atF: number): number => {
   const upper = Math.max(
@@ -88,10 +88,5 @@ export const labelPlaces = <Line extends Pick<ChartLine, 'id' | 'points' | 'weig
   return taken.map(({ reach: _, ...place }) => place);
 };
 
-/** Round axis values, four or five of them. */
-export const valueTicks = (most: number): number[] => {
-  const raw = most / 5;
-  const power = 10 ** Math.floor(Math.log10(raw));
-  const step = [1, 2, 5, 10].map((each) => each * power).find((each) => each >= raw)!;
-  return Array.from({ length: Math.floor(most / step) + 1 }, (_, at) => at * step);
-};
+/** Round axis values, about five of them. */
+export const valueTicks = (most: number): number[] => scaleLinear([0, most], [0, 100]).ticks(5);

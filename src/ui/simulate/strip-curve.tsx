@@ -1,3 +1,5 @@
+import { scaleLinear } from 'd3-scale';
+import { curveLinear, curveStepAfter, line } from 'd3-shape';
 import { memo, useMemo } from 'react';
 import type { DayTrace } from '@/core/simulation/day/day';
 import { type StripLine, stripLine } from '@/core/simulation/day/strip-lines';
@@ -24,14 +26,13 @@ export const scaledLines = (row: CurveRow, trace: DayTrace): Scaled => {
 };
 
 const pathOf = ({ points }: StripLine, count: number, { least, most }: Scaled, isStepped: boolean): string => {
-  const x = (tick: number) => ((100 * tick) / count).toFixed(3);
-  const y = (value: number) =>
-    (100 * (1 - MARGIN - ((1 - 2 * MARGIN) * (value - least)) / Math.max(1e-9, most - least))).toFixed(2);
-  return points
-    .map(([tick, value], at) =>
-      at === 0 ? `M${x(tick)} ${y(value)}` : isStepped ? `H${x(tick)}V${y(value)}` : `L${x(tick)} ${y(value)}`,
-    )
-    .join('');
+  const x = scaleLinear([0, count], [0, 100]);
+  const y = scaleLinear([least, Math.max(most, least + 1e-9)], [100 * (1 - MARGIN), 100 * MARGIN]);
+  const path = line<StripLine['points'][number]>(
+    ([tick]) => x(tick),
+    ([, value]) => y(value),
+  );
+  return path.curve(isStepped ? curveStepAfter : curveLinear)(points) ?? '';
 };
 
 /** A curve over the run's time, rendered once, independent of the cursor. */
