@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { type Demand, demandAtRest, type DemandInputs, setpointNow, signalsOf, stepDemand } from './demand';
+import { type Demand, demandAtRest, type DemandInputs, setpointNow, shortBy, signalsOf, stepDemand } from './demand';
 import type { ControlProgram } from './program';
 import { type Mode, terminalsOf } from './signals';
 
@@ -24,6 +24,8 @@ const program: fc.Arbitrary<ControlProgram> = fc.record({
   backupMinOnMin: minutes,
   compressorStartsPerHour: orNull(fc.constantFrom(2, 3, 6)),
   backupStartsPerHour: orNull(fc.constantFrom(2, 6)),
+  paceYieldsF: orNull(fc.constantFrom(0.5, 1)),
+  givenWayWaits: fc.boolean(),
   afterFossilMin: minutes,
   powerUpHoldMin: minutes,
   recovery: orNull(fc.record({ rateFPerH: fc.constantFrom(2, 4) })),
@@ -85,9 +87,13 @@ test('compressor and furnace never heat together; minimum times and starts per h
       let lastStart = -Infinity;
       const demands = course(given, steps);
       demands.forEach((demand, tick) => {
-        const { mode, hasFault } = steps[tick]!;
+        const { mode, hasFault, setpoints, roomF } = steps[tick]!;
         const signals = signalsOf(demand);
         const before = demands[tick - 1];
+        const { setpointF } = setpointNow(setpoints, given, mode, tick);
+        const { paceYieldsF, differentialF } = given;
+        const isFarShort =
+          paceYieldsF !== null && shortBy(mode, setpointF, roomF) >= differentialF / 2 + paceYieldsF - 1e-9;
         if (given.backup === 'fossil') expect(signals.isCompressing && signals.isBackup).toBe(false);
         if (signals.isEmergency) expect([signals.isCompressing, signals.isBackup]).toEqual([false, false]);
         if (mode === 'off') expect(terminalsOf(signals, mode, given)).toBe('');
@@ -95,21 +101,75 @@ test('compressor and furnace never heat together; minimum times and starts per h
         if (signals.isCompressing && !before?.compressor.isOn) {
           expect(tick).toBeGreaterThanOrEqual(given.powerUpHoldMin);
           expect(tick - offSince).toBeGreaterThanOrEqual(given.minOffMin);
-          if (given.compressorStartsPerHour)
+          const mayComeSooner = isFarShort || (!given.givenWayWaits && before?.hasGivenWay);
+          if (given.compressorStartsPerHour && !mayComeSooner)
             expect(tick - lastStart).toBeGreaterThanOrEqual(60 / given.compressorStartsPerHour);
           lastStart = tick;
         }
         if (!signals.isCompressing && before?.compressor.isOn) offSince = tick;
         if (mode === 'heat' && hasFault && demand.isCalling && given.backup !== 'none' && !signals.isBackup) {
-          // Only its starts per hour, or the hold after power-up, may delay it.
+          // Only its starts per hour while the room is not far short, or the hold after power-up, may delay it.
           const { lastStartMin } = demand.backup;
           const waits = lastStartMin !== null && tick - lastStartMin < 60 / (given.backupStartsPerHour ?? Infinity);
-          expect(waits || tick < given.powerUpHoldMin).toBe(true);
+          expect((waits && !isFarShort) || tick < given.powerUpHoldMin).toBe(true);
         }
       });
     }),
     { numRuns: 200 },
   );
+});
+
+/** A dual-fuel thermostat, six compressor starts and three furnace starts an hour at most. */
+const DUAL_FUEL: ControlProgram = {
+  differentialF: 1,
+  compressorStages: 1,
+  upstageMin: null,
+  stage2OnF: null,
+  auxOnF: 2,
+  auxOffF: 1,
+  auxAfterMin: null,
+  backup: 'fossil',
+  valve: 'O',
+  compressorBelowF: null,
+  auxAboveF: null,
+  lockoutPlayF: 0,
+  onSensorLoss: 'free',
+  minOnMin: 0,
+  minOffMin: 5,
+  backupMinOnMin: 3,
+  compressorStartsPerHour: 2,
+  backupStartsPerHour: 3,
+  paceYieldsF: 1,
+  givenWayWaits: false,
+  afterFossilMin: 3,
+  powerUpHoldMin: 0,
+  recovery: null,
+  learning: null,
+};
+
+/** Minutes at which something starts, for a room temperature each minute. */
+const startsIn = (given: ControlProgram, rooms: readonly number[], what: 'compressor' | 'backup'): number[] => {
+  const setpoints = [{ fromMin: 0, setpointF: 68 }];
+  const steps = rooms.map((roomF): DemandInputs => ({ mode: 'heat', setpoints, outdoorF: 20, roomF, hasFault: false }));
+  return course(given, steps).flatMap((demand, tick) => (demand[what].lastStartMin === tick ? [tick] : []));
+};
+const held = (roomF: number, minutes: number) => Array.from({ length: minutes }, () => roomF);
+
+test('near the setpoint a start waits for its starts per hour; a degree and a half short nothing waits', () => {
+  // Starts at minute 5, satisfied at 10, short again at 12.
+  const before = [...held(67.4, 10), ...held(68.6, 2)];
+  const electric = { ...DUAL_FUEL, backup: 'electric' as const, auxOnF: null };
+  expect(startsIn(electric, [...before, ...held(67.4, 30)], 'compressor')).toEqual([5, 35]);
+  expect(startsIn(electric, [...before, ...held(66.5, 30)], 'compressor')).toEqual([5, 15]);
+  expect(startsIn({ ...electric, paceYieldsF: null }, [...before, ...held(66.5, 30)], 'compressor')).toEqual([5, 35]);
+});
+
+test('a compressor that gave way to the furnace does not wait for its starts per hour again', () => {
+  // It starts at 5, gives way at 10, and is wanted again near the setpoint once the furnace is done.
+  const rooms = [...held(67.4, 10), ...held(66, 4), ...held(68.6, 3), ...held(67.4, 30)];
+  expect(startsIn(DUAL_FUEL, rooms, 'backup')).toEqual([10]);
+  expect(startsIn(DUAL_FUEL, rooms, 'compressor')).toEqual([5, 17]);
+  expect(startsIn({ ...DUAL_FUEL, givenWayWaits: true }, rooms, 'compressor')).toEqual([5, 35]);
 });
 
 test('recovery starts early enough to reach the setpoint in time, and no earlier', () => {

@@ -28,6 +28,8 @@ export interface Demand {
   readonly mode: Mode;
   readonly isCalling: boolean;
   readonly compressor: Running;
+  /** Whether the compressor stopped for a fossil backup, and has not started since. */
+  readonly hasGivenWay: boolean;
   readonly secondStage: Running;
   /** When the first stage began to run by itself, for the upstage timer. */
   readonly aloneSinceMin: number | null;
@@ -51,6 +53,7 @@ export const demandAtRest = (mode: Mode): Demand => ({
   mode,
   isCalling: false,
   compressor: { ...NEVER_RAN, sinceMin: 0 },
+  hasGivenWay: false,
   secondStage: NEVER_RAN,
   aloneSinceMin: null,
   backup: NEVER_RAN,
@@ -68,9 +71,31 @@ const DAY_MIN = 1440;
 const started = (atMin: number): Running => ({ isOn: true, sinceMin: atMin, lastStartMin: atMin });
 const stopped = (running: Running, atMin: number): Running => ({ ...running, isOn: false, sinceMin: atMin });
 
+/**
+ * Whether the room is so short that no start waits for its starts per hour: no thermostat lets a house go cold because
+ * its furnace has started three times this hour.
+ */
+export const yieldsPace = ({ paceYieldsF, differentialF }: ControlProgram, shortF: number): boolean =>
+  paceYieldsF !== null && atLeast(shortF, differentialF / 2 + paceYieldsF);
+
 /** Whether its starts per hour allow a start. */
 export const mayStart = ({ lastStartMin }: Running, startsPerHour: number | null, atMin: number): boolean =>
   lastStartMin === null || atLeast(atMin - lastStartMin, startsApartMin(startsPerHour));
+
+/** Whether its starts per hour allow a start of the compressor. */
+export const mayCompress = (
+  { compressor, hasGivenWay }: Demand,
+  program: ControlProgram,
+  shortF: number,
+  atMin: number,
+): boolean =>
+  yieldsPace(program, shortF) ||
+  (hasGivenWay && !program.givenWayWaits) ||
+  mayStart(compressor, program.compressorStartsPerHour, atMin);
+
+/** Whether its starts per hour allow a start of a backup, by either call. */
+export const mayBackUp = (backup: Running, program: ControlProgram, shortF: number, atMin: number): boolean =>
+  yieldsPace(program, shortF) || mayStart(backup, program.backupStartsPerHour, atMin);
 
 /** Whether something has been in its state long enough. */
 export const hasBeen = ({ sinceMin }: Running, minutes: number, atMin: number): boolean =>
@@ -151,10 +176,16 @@ const called = (demand: Demand, { differentialF }: ControlProgram, shortF: numbe
   return isCalling === demand.isCalling ? demand : { ...demand, isCalling };
 };
 
-const emergencyStep = (demand: Demand, program: ControlProgram, atMin: number, mayPowerUp: boolean): Demand => {
+const emergencyStep = (
+  demand: Demand,
+  program: ControlProgram,
+  shortF: number,
+  atMin: number,
+  mayPowerUp: boolean,
+): Demand => {
   const { emergency, isCalling } = demand;
   if (emergency.isOn) return isCalling ? demand : { ...demand, emergency: stopped(emergency, atMin) };
-  const starts = isCalling && mayPowerUp && mayStart(emergency, program.backupStartsPerHour, atMin);
+  const starts = isCalling && mayPowerUp && mayBackUp(emergency, program, shortF, atMin);
   return starts ? { ...demand, emergency: started(atMin) } : demand;
 };
 
@@ -194,6 +225,7 @@ const backupStep = (
   demand: Demand,
   program: ControlProgram,
   wanted: { readonly isWanted: boolean; readonly counts: boolean },
+  shortF: number,
   atMin: number,
   mayPowerUp: boolean,
 ): Demand => {
@@ -202,7 +234,7 @@ const backupStep = (
     return !wanted.isWanted && hasBeen(backup, program.backupMinOnMin, atMin)
       ? { ...demand, backup: stopped(backup, atMin), shortSinceMin: null }
       : demand;
-  if (!wanted.isWanted || !mayPowerUp || !mayStart(backup, program.backupStartsPerHour, atMin)) return demand;
+  if (!wanted.isWanted || !mayPowerUp || !mayBackUp(backup, program, shortF, atMin)) return demand;
   return {
     ...demand,
     backup: started(atMin),
@@ -214,6 +246,7 @@ const compressorStep = (
   demand: Demand,
   program: ControlProgram,
   isWanted: boolean,
+  shortF: number,
   atMin: number,
   mayPowerUp: boolean,
 ): Demand => {
@@ -222,18 +255,18 @@ const compressorStep = (
   if (compressor.isOn) {
     const givesWay = isFossil && demand.backup.isOn;
     return !isWanted && (givesWay || hasBeen(compressor, program.minOnMin, atMin))
-      ? { ...demand, compressor: stopped(compressor, atMin) }
+      ? { ...demand, compressor: stopped(compressor, atMin), hasGivenWay: givesWay }
       : demand;
   }
   const starts =
     isWanted &&
     mayPowerUp &&
     hasBeen(compressor, program.minOffMin, atMin) &&
-    mayStart(compressor, program.compressorStartsPerHour, atMin) &&
+    mayCompress(demand, program, shortF, atMin) &&
     (!isFossil ||
       // Either call of a furnace counts.
       [demand.backup, demand.emergency].every((fired) => hasBeen(fired, program.afterFossilMin, atMin)));
-  return starts ? { ...demand, compressor: started(atMin), aloneSinceMin: atMin } : demand;
+  return starts ? { ...demand, compressor: started(atMin), hasGivenWay: false, aloneSinceMin: atMin } : demand;
 };
 
 const secondStageStep = (
@@ -288,17 +321,17 @@ export const stepDemand = (before: Demand, program: ControlProgram, inputs: Dema
   const shortF = shortBy(mode, setpointF, roomF);
   const calling = called(open, program, shortF);
   const mayPowerUp = atLeast(atMin, program.powerUpHoldMin);
-  if (mode === 'emergency') return emergencyStep(calling, program, atMin, mayPowerUp);
+  if (mode === 'emergency') return emergencyStep(calling, program, shortF, atMin, mayPowerUp);
   const isHeating = mode === 'heat';
   const wanted = isHeating
     ? backupWanted(calling, program, { shortF, isRecovering, hasFault, atMin })
     : { isWanted: false, counts: false };
-  const backed = backupStep(calling, program, wanted, atMin, mayPowerUp);
+  const backed = backupStep(calling, program, wanted, shortF, atMin, mayPowerUp);
   const isCompressorWanted =
     backed.isCalling &&
     !(isHeating && (backed.isLockedOut || hasFault)) &&
     !(program.backup === 'fossil' && backed.backup.isOn);
-  const running = compressorStep(backed, program, isCompressorWanted, atMin, mayPowerUp);
+  const running = compressorStep(backed, program, isCompressorWanted, shortF, atMin, mayPowerUp);
   const staged = secondStageStep(running, program, isCompressorWanted, shortF, atMin);
   return shortStep(staged, program, shortF, atMin);
 };

@@ -1,4 +1,4 @@
-import { backupWanted, type Demand, type DemandInputs, hasBeen, mayStart, setpointNow, shortBy } from './demand';
+import { backupWanted, type Demand, type DemandInputs, hasBeen, mayBackUp, mayCompress, setpointNow, shortBy } from './demand';
 import { below, type ControlProgram } from './program';
 
 /** Why a called compressor is not running. */
@@ -17,11 +17,12 @@ export interface Holds {
 const NOTHING: Holds = { compressor: null, backup: null };
 
 const compressorHold = (
-  { compressor, backup, emergency, isLockedOut }: Demand,
+  demand: Demand,
   program: ControlProgram,
-  { mode, hasFault }: DemandInputs,
+  { mode, setpoints, roomF, hasFault }: DemandInputs,
   atMin: number,
 ): CompressorHold | null => {
+  const { compressor, backup, emergency, isLockedOut } = demand;
   if (compressor.isOn) return null;
   if (mode === 'heat' && isLockedOut) return 'lockout';
   if (mode === 'heat' && hasFault) return 'fault';
@@ -31,7 +32,8 @@ const compressorHold = (
   if (isFossil && ![backup, emergency].every((fired) => hasBeen(fired, program.afterFossilMin, atMin)))
     return 'furnace-cooling';
   if (!hasBeen(compressor, program.minOffMin, atMin)) return 'minimum-off';
-  return mayStart(compressor, program.compressorStartsPerHour, atMin) ? null : 'starts-per-hour';
+  const shortF = shortBy(mode, setpointNow(setpoints, program, mode, atMin).setpointF, roomF);
+  return mayCompress(demand, program, shortF, atMin) ? null : 'starts-per-hour';
 };
 
 const backupHold = (
@@ -48,7 +50,7 @@ const backupHold = (
   if (demand.isBackupHeld && !hasFault) return 'lockout';
   if (isRecovering && !demand.isLockedOut && !hasFault) return 'recovery';
   if (below(atMin, program.powerUpHoldMin)) return 'power-up';
-  return mayStart(demand.backup, program.backupStartsPerHour, atMin) ? null : 'starts-per-hour';
+  return mayBackUp(demand.backup, program, shortF, atMin) ? null : 'starts-per-hour';
 };
 
 /**

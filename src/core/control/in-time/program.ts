@@ -33,6 +33,10 @@ export interface ControlProgram {
   readonly backupMinOnMin: number;
   readonly compressorStartsPerHour: number | null;
   readonly backupStartsPerHour: number | null;
+  /** Degrees short beyond half the differential from which no start waits for its starts per hour; null: all wait. */
+  readonly paceYieldsF: number | null;
+  /** Whether the next start of a compressor that gave way to a fossil backup waits for its starts per hour. */
+  readonly givenWayWaits: boolean;
   /** Minutes that the furnace must be off before the compressor may start: its coil cools. */
   readonly afterFossilMin: number;
   readonly powerUpHoldMin: number;

@@ -1,4 +1,4 @@
-import { array, type InferType, lazy, mixed, number, object, string } from 'yup';
+import { array, boolean, type InferType, lazy, mixed, number, object, string } from 'yup';
 import { type Parsed, parseWith } from '../../border/parse';
 import { bounded } from '../../border/schema';
 import { demandAtRest, signalsOf, stepDemand } from '../../control/in-time/demand';
@@ -50,6 +50,8 @@ const settingsSchema = object({
   backupMinOnMin: minutes(),
   compressorStartsPerHour: bounded(0.01, 1000).nullable(),
   backupStartsPerHour: bounded(0.01, 1000).nullable(),
+  paceYieldsF: maybe(50, '°F'),
+  givenWayWaits: boolean().nullable(),
   afterFossilMin: minutes(),
   powerUpHoldMin: minutes(),
   recovery: object({ rateFPerH: bounded(0.01, 100, '°F/h').required('must be given, °F/h') })
@@ -105,6 +107,8 @@ const programOf = (given: Settings): ControlProgram => ({
   backupMinOnMin: given.backupMinOnMin ?? 0,
   compressorStartsPerHour: given.compressorStartsPerHour ?? null,
   backupStartsPerHour: given.backupStartsPerHour ?? null,
+  paceYieldsF: given.paceYieldsF ?? null,
+  givenWayWaits: given.givenWayWaits ?? true,
   afterFossilMin: given.afterFossilMin ?? 0,
   powerUpHoldMin: given.powerUpHoldMin ?? 0,
   recovery: given.recovery ?? null,

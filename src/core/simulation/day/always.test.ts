@@ -27,6 +27,8 @@ const program: fc.Arbitrary<Partial<ControlProgram>> = fc.record({
   minOffMin: fc.integer({ min: 2, max: 9 }),
   compressorStartsPerHour: orNull(fc.constantFrom(2, 3, 6)),
   backupStartsPerHour: orNull(fc.constantFrom(3, 6)),
+  paceYieldsF: orNull(fc.constantFrom(0.5, 1)),
+  givenWayWaits: fc.boolean(),
   afterFossilMin: fc.integer({ min: 1, max: 6 }),
   recovery: orNull(fc.record({ rateFPerH: fc.constantFrom(2, 4) })),
 });

@@ -17,6 +17,7 @@ const USUAL = {
   stage2OnF: 1,
   fossilMinOnMin: 3,
   afterFossilMin: 3,
+  paceYieldsF: 1,
   recoveryFPerH: 3,
 } as const;
 
@@ -61,6 +62,8 @@ export const controlProgram = (facts: Facts, settings: ResolvedSettings): Contro
     backupMinOnMin: backup === 'fossil' ? USUAL.fossilMinOnMin : 0,
     compressorStartsPerHour: number('compressor-cycles'),
     backupStartsPerHour: number('backup-cycles'),
+    paceYieldsF: USUAL.paceYieldsF,
+    givenWayWaits: false,
     afterFossilMin: backup === 'fossil' ? USUAL.afterFossilMin : 0,
     powerUpHoldMin: number('power-up-hold') ?? 0,
     recovery: value('adaptive-recovery') === 'on' ? { rateFPerH: USUAL.recoveryFPerH } : null,
