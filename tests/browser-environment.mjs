@@ -17,6 +17,14 @@ export default class BrowserEnvironment extends TestEnvironment {
   constructor(...args) {
     super(...args);
     for (const name of FROM_NODE) this.global[name] ??= globalThis[name];
+    const { Blob, FileReader } = this.global;
+    Blob.prototype.text ??= function text() {
+      return new Promise((resolve) => {
+        const reader = new FileReader();
+        reader.onload = () => resolve(reader.result);
+        reader.readAsText(this);
+      });
+    };
     this.global.crypto.randomUUID ??= () => globalThis.crypto.randomUUID();
   }
 }
