@@ -1,4 +1,4 @@
-import { act, render, screen } from '@testing-library/react';
+import { act, renderHook } from '@testing-library/react';
 import { blankProfile } from '@/core/setup/profiles/edit';
 import type { StoredProfile } from '@/core/setup/profiles/stored-profile';
 import { setActingUser } from '../requests/acting-user';
@@ -11,12 +11,15 @@ const stored = (name: string, revision: number): StoredProfile => ({
   updatedBy: 'Bo',
 });
 
-/** What the editor shows of a draft, and the last one for the test to act on. */
-let draft: ReturnType<typeof useProfileDraft>;
-const Editor = ({ from }: { from: StoredProfile }) => {
-  const shown = useProfileDraft(from);
-  draft = shown;
-  return <output>{`${shown.state}: ${shown.profile.name}`}</output>;
+/** Opens the editor's draft of a profile. */
+const edit = (from: StoredProfile) => {
+  const { result, unmount } = renderHook(() => useProfileDraft(from));
+  return {
+    unmount,
+    draft: () => result.current,
+    name: (to: string) => act(() => result.current.change((profile) => ({ ...profile, name: to }))),
+    shows: () => `${result.current.state}: ${result.current.profile.name}`,
+  };
 };
 
 /** The server's profile; null: out of reach. */
@@ -42,62 +45,63 @@ beforeEach(() => {
 afterEach(() => jest.useRealTimers());
 
 const pass = (ms: number) => act(() => jest.advanceTimersByTimeAsync(ms));
-const name = (to: string) => act(() => draft.change((profile) => ({ ...profile, name: to })));
-const shows = () => screen.getByRole('status').textContent;
-
 test('an edit is saved after a moment, once for several letters', async () => {
-  render(<Editor from={server!} />);
+  const editor = edit(server!);
   await pass(0);
-  name('s');
-  name('second');
-  expect(shows()).toBe('waiting: second');
+  editor.name('s');
+  editor.name('second');
+  expect(editor.shows()).toBe('waiting: second');
   await pass(1000);
-  expect([shows(), bodies.length, server!.profile.name]).toEqual(['saved: second', 1, 'second']);
+  expect([editor.shows(), bodies.length, server!.profile.name]).toEqual(['saved: second', 1, 'second']);
 });
 
 test('without a server it is kept, survives the page, and is the same save when the server is back', async () => {
   const first = server!;
-  const { unmount } = render(<Editor from={first} />);
+  const before = edit(first);
   await pass(0);
   server = null;
-  name('second');
+  before.name('second');
   await pass(1000);
-  expect(shows()).toBe('lost: second');
-  unmount();
+  expect(before.shows()).toBe('lost: second');
+  before.unmount();
   server = first;
-  render(<Editor from={first} />);
+  const editor = edit(first);
   await pass(5000);
-  expect([shows(), server.profile.name, bodies.length]).toEqual(['saved: second', 'second', 1]);
+  expect([editor.shows(), server.profile.name, bodies.length]).toEqual(['saved: second', 'second', 1]);
   expect(Object.keys(localStorage).filter((key) => key.includes('draft'))).toEqual([]);
 });
 
 test.each([true, false])(
   'someone saved it since: it asks, and keeps what is chosen (theirs: %s)',
   async (takesTheirs) => {
-    render(<Editor from={server!} />);
+    const editor = edit(server!);
     await pass(0);
     server = stored('of Bo', 4);
-    name('of Ana');
+    editor.name('of Ana');
     await pass(1000);
-    expect([shows(), draft.theirs?.profile.name, server.profile.name]).toEqual(['stale: of Ana', 'of Bo', 'of Bo']);
-    act(() => draft.settle(takesTheirs));
+    expect([editor.shows(), editor.draft().theirs?.profile.name, server.profile.name]).toEqual([
+      'stale: of Ana',
+      'of Bo',
+      'of Bo',
+    ]);
+    act(() => editor.draft().settle(takesTheirs));
     await pass(1000);
     const chosen = takesTheirs ? 'of Bo' : 'of Ana';
-    expect([shows(), server.profile.name]).toEqual([`saved: ${chosen}`, chosen]);
+    expect([editor.shows(), server.profile.name]).toEqual([`saved: ${chosen}`, chosen]);
   },
 );
 
 test('another person’s unsent edits are neither shown nor sent', async () => {
   const first = server!;
   server = null;
-  const { unmount } = render(<Editor from={first} />);
+  const before = edit(first);
   await pass(0);
-  name('of Ana');
+  before.name('of Ana');
   await pass(1000);
-  unmount();
+  before.unmount();
   server = first;
   setActingUser({ personId: 'bo', crewId: 'crew' });
-  render(<Editor from={first} />);
+  const editor = edit(first);
   await pass(5000);
-  expect([shows(), bodies]).toEqual(['saved: first', []]);
+  expect([editor.shows(), bodies]).toEqual(['saved: first', []]);
 });
