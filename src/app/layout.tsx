@@ -12,7 +12,7 @@ import { currentViewer } from '@/server/access/signed-in';
 import { DegreesProvider } from '@/ui/degrees/degrees';
 import { ScreenProvider } from '@/ui/kit/screen';
 import { Toasts } from '@/ui/kit/toasts';
-import { queueEarlyInput } from '@/ui/loading/pre-hydration-queue';
+import { queueEarlyInput } from '@/ui/loading/early-input/pre-hydration-queue';
 import { DeviceOwner } from '@/ui/offline/device-owner';
 import { ServiceWorkerSetup } from '@/ui/offline/service-worker';
 import { DEGREES_COOKIE, isDegreeScale } from '@/ui/storage/degrees-cookie';

@@ -2,7 +2,7 @@
 
 import { useEffect } from 'react';
 import { toast } from '../kit/toast';
-import { usePageHydrates } from '../loading/mark-hydrating';
+import { usePageHydrates } from '../loading/early-input/mark-hydrating';
 import { sendInBackground } from './send-in-background';
 
 /** Asks before reloading the page with a new version: open work continues until then. */

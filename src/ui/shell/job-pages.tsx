@@ -10,7 +10,7 @@ import type { BundleParts } from '@/core/sync/job/job-bundle';
 import { useJob } from '../job/provider';
 import { BundleActionsProvider, useBundle } from '../job/use-saved-jobs';
 import { useNarrow } from '../kit/screen';
-import { markHydrating } from '../loading/mark-hydrating';
+import { markHydrating } from '../loading/early-input/mark-hydrating';
 import { scrollToTop } from './go';
 import { type JobScreen, jobScreen, screenPathOf } from './screens';
 

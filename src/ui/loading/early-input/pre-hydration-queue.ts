@@ -7,7 +7,7 @@
 export const queueEarlyInput = () => {
   type Field = HTMLInputElement | HTMLTextAreaElement | HTMLSelectElement;
   const LOOK_MS = 40;
-  // Each part of a page removes its own mark once it is hydrated: see ui/loading/mark-hydrating.
+  // Each part of a page removes its own mark once it is hydrated: see ui/loading/early-input/mark-hydrating.
   const isAlive = (element: Element) => element.closest('[data-waking]') === null;
   // The queue length is an attribute of the document, for anyone who waits until it is empty.
   const page: Document & { heldTouches?: number } = document;
