@@ -11,25 +11,29 @@ interface FormFieldProps extends React.ComponentProps<'input'> {
 /** A labeled field of a form, with its error below it. */
 export const FormField = ({ label, named, problem, hint, className = '', ...input }: FormFieldProps) => {
   const id = useId();
+  const notes = [...(problem ? [`${id}-problem`] : []), ...(hint ? [`${id}-hint`] : [])];
   return (
-    <div className="grid grid-cols-1">
+    <div className="grid grid-cols-1 gap-y-1">
       <label htmlFor={id} className="eyebrow">
         {label}
       </label>
       <input
         id={id}
         aria-invalid={problem !== ''}
-        aria-describedby={problem || hint ? `${id}-note` : undefined}
+        aria-describedby={notes.length > 0 ? notes.join(' ') : undefined}
         className={`field-box min-h-12 text-lg ${className}`}
         {...input}
       />
-      <span
-        id={`${id}-note`}
-        role={problem ? 'alert' : undefined}
-        className={problem ? 'border-l-4 border-fail pl-2' : 'text-sm text-quiet'}
-      >
-        {problem ? `${named} ${problem}` : hint}
-      </span>
+      {problem && (
+        <span id={`${id}-problem`} role="alert" className="border-l-4 border-fail pl-2">
+          {named} {problem}
+        </span>
+      )}
+      {hint && (
+        <span id={`${id}-hint`} className="text-sm text-quiet">
+          {hint}
+        </span>
+      )}
     </div>
   );
 };
