@@ -137,13 +137,16 @@ const step = (state: ProfileSync, event: ProfileEvent | CommonEvent): Step => {
     }
     case 'hold':
       return { state, effects: [{ kind: 'keep' }] };
-    case 'due':
-      return state.isAsking || state.theirs || !isEdited(state)
-        ? { state, effects: [] }
-        : {
-            state: { ...state, isAsking: true, saveState: 'saving' },
-            effects: [{ kind: 'send queue', phase: 'before' }],
-          };
+    case 'due': {
+      if (state.isAsking || state.theirs) return { state, effects: [] };
+      // Edited back to what is saved: nothing is left to send.
+      if (!isEdited(state))
+        return { state: { ...state, saveState: 'saved', problem: '' }, effects: [{ kind: 'keep' }] };
+      return {
+        state: { ...state, isAsking: true, saveState: 'saving' },
+        effects: [{ kind: 'send queue', phase: 'before' }],
+      };
+    }
     case 'queue tried': {
       const { outcome } = event;
       if (outcome.areDone) return asked(state, event);
