@@ -1,4 +1,13 @@
-import { backupWanted, type Demand, type DemandInputs, hasBeen, mayBackUp, mayCompress, setpointNow, shortBy } from './demand';
+import {
+  backupWanted,
+  type Demand,
+  type DemandInputs,
+  hasBeen,
+  mayBackUp,
+  mayCompress,
+  setpointNow,
+  shortBy,
+} from './demand';
 import { below, type ControlProgram } from './program';
 
 /** Why a called compressor is not running. */
