@@ -15,7 +15,7 @@ const twoWiringErrors: Facts = {
   cables: { ...assumed.cables, thermostatConductors: 2 },
 };
 
-test('two wiring errors stand in the same order on Setup as in the full check', () => {
+test('Setup lists two wiring errors in the same order as the full check', () => {
   const model = jobModel(twoWiringErrors);
   const settings = resolveSettings({ facts: twoWiringErrors, confirmed: new Set() });
   const rules = (found: readonly { readonly rule: string }[]) => found.map(({ rule }) => rule);

@@ -103,7 +103,7 @@ test('entries of another crew cannot be sent by this one', () => {
   expect(screen.queryByRole('button', { name: 'Send under my name' })).toBe(null);
 });
 
-test('a file of another device is taken over and sent; a wrong file changes nothing', async () => {
+test('a file from another device is imported and sent; any other file changes nothing', async () => {
   const requests = [{ ...jobNote(NOTE, JOB, 'Bring the label', ANA), at: 5 }];
   const file = JSON.stringify({ format: 'gate-cross-waiting', fileVersion: 2, drafts: [], profiles: [], requests });
   let sent = 0;

@@ -26,7 +26,7 @@ export interface JobBundle extends BundleParts {
   readonly note: Company['note'];
 }
 
-const listOr = <T>(value: unknown, otherwise: readonly T[]): readonly T[] => (Array.isArray(value) ? value : otherwise);
+const listOrNone = <T>(value: readonly T[] | undefined): readonly T[] => (Array.isArray(value) ? value : []);
 
 /**
  * Reads what a device saved of a job, by this version or an older one: its document is migrated, lists that did not
@@ -42,8 +42,8 @@ export const readJobBundle = (value: unknown): JobBundle | null => {
     job: { ...read.value, document: migrated(read.value.document) },
     crew: crew.value,
     note,
-    weather: listOr(weather, []),
-    handovers: listOr(handovers, []),
-    profiles: listOr(profiles, []),
+    weather: listOrNone(weather),
+    handovers: listOrNone(handovers),
+    profiles: listOrNone(profiles),
   };
 };

@@ -12,6 +12,10 @@ export type NewRequest = Omit<QueuedRequest, 'at' | 'problem'>;
 
 const from = ({ personId, crewId }: EnteredBy) => ({ personId, crewId });
 
+/** What follows a job's other entries. */
+const onJob = (id: string, jobId: string, to: 'move' | 'notes', by: EnteredBy) =>
+  ({ ...from(by), id, about: jobId, phase: 'after', path: `/api/jobs/${jobId}/${to}`, method: 'POST' }) as const;
+
 /** Creates a job that began on this device, under its id there. */
 export const newJob = (id: string, name: string, changes: readonly FactChange[], by: EnteredBy): NewRequest => ({
   ...from(by),
@@ -42,13 +46,8 @@ export const archivedJob = (
   { jobId, name, revision }: { readonly jobId: string; readonly name: string; readonly revision: number },
   by: EnteredBy,
 ): NewRequest => ({
-  ...from(by),
-  id,
-  about: jobId,
-  phase: 'after',
+  ...onJob(id, jobId, 'move', by),
   words: `Archived: ${name}`,
-  path: `/api/jobs/${jobId}/move`,
-  method: 'POST',
   body: { action: 'archive', revision },
 });
 
@@ -59,25 +58,15 @@ export const handedOverJob = (
   seen: { readonly outdoorF: number; readonly indoorF: number; readonly printed: HandoverRecord },
   by: EnteredBy,
 ): NewRequest => ({
-  ...from(by),
-  id,
-  about: jobId,
-  phase: 'after',
+  ...onJob(id, jobId, 'move', by),
   words: `Handed over: ${seen.printed.name}`,
-  path: `/api/jobs/${jobId}/move`,
-  method: 'POST',
   body: { action: 'hand-over', ...seen },
 });
 
 /** Leaves a note on a job. */
 export const jobNote = (id: string, jobId: string, words: string, by: EnteredBy): NewRequest => ({
-  ...from(by),
-  id,
-  about: jobId,
-  phase: 'after',
+  ...onJob(id, jobId, 'notes', by),
   words: words === '' ? 'Note removed' : `Note: ${words.slice(0, 120)}`,
-  path: `/api/jobs/${jobId}/notes`,
-  method: 'POST',
   body: { words },
 });
 
