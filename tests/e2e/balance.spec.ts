@@ -32,6 +32,8 @@ test('a lockout dragged on the chart closes the gap, on chart, lanes and Survey 
   const id = await freshJob(page, 'juniper-flume');
   await page.goto(`/jobs/${id}/balance?out=33`);
   await expect(page.getByRole('list', { name: 'Findings' })).toContainText('no heat source is allowed to run');
+  // A drag before hydration is not replayed.
+  await alive(page);
   const gate = chart(page).getByRole('slider', { name: 'strip lockout on the chart, °F' });
   const box = (await gate.boundingBox())!;
   const plot = (await page.getByTestId('balance-plot').boundingBox())!;

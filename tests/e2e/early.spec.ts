@@ -44,6 +44,35 @@ test('text and choices entered before hydration are kept and saved', async ({ pa
     .toMatchObject({ customer: 'Early Riser', town: 'Left Behind' });
 });
 
+test('a number typed before hydration replaces what the field shows, in the scale chosen before it', async ({
+  page,
+}) => {
+  const id = await freshJob(page);
+  const comes = await slowLine(page);
+  await page.goto(`/jobs/${id}/survey`, { waitUntil: 'commit' });
+  const setpoint = page.getByLabel('Heating setpoint').first();
+  await setpoint.click();
+  await page.keyboard.type('71');
+  await expect(setpoint).toHaveValue('71');
+  // A second press places the caret: what is typed then goes there.
+  const other = page.getByLabel('Design outdoor temperature').first();
+  await other.click();
+  await page.keyboard.press('End');
+  await page.keyboard.type('0');
+  await expect(other).toHaveValue('40');
+  await page.getByRole('button', { name: /Temperature scale: °F/ }).click();
+  await setpoint.click();
+  expect(await isAlive(page)).toBe(false);
+  comes();
+  // The field has the focus while the page comes to life around it, in the other scale.
+  await alive(page);
+  await expect(setpoint).toHaveValue('21.7');
+  await page.keyboard.type('20');
+  await expect(setpoint).toHaveValue('20');
+  await page.keyboard.press('Enter');
+  await expect.poll(async () => (await stored(page, id)).document.facts.house.heatSetpointF).toBe(68);
+});
+
 test('typing out an assumed value before hydration confirms it', async ({ page }) => {
   const id = await freshJob(page, 'juniper-flume');
   const comes = await slowLine(page);

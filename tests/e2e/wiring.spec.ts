@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { expect, type Page, test } from '@playwright/test';
-import { expectSaved, freshJob, openRuler, stored } from './helpers';
+import { alive, expectSaved, freshJob, openRuler, stored } from './helpers';
 
 test('the call lights its conductors and coils, and the meter reads between two terminals', async ({ page }) => {
   const id = await freshJob(page);
@@ -106,6 +106,7 @@ const differing = (page: Page) => page.getByRole('region', { name: 'Differences'
 
 /** Drags a conductor end to a terminal of the drawing. */
 const dragEnd = async (page: Page, end: RegExp, terminal: RegExp | null) => {
+  await alive(page);
   const handle = bench(page).getByRole('button', { name: end });
   await handle.scrollIntoViewIfNeeded();
   const from = (await handle.boundingBox())!;

@@ -110,17 +110,17 @@ export const outcomesOf = (probe: Probe, prediction: Prediction, bins: Bins): Fl
 /** Share of ohmmeter misreads caused by a lead without contact. Our judgment. */
 const SLIPS_OFF = 0.25;
 
-/** Likelihood of an answer under a prediction; comparable between predictions of one probe. */
-export const likelihood = (probe: Probe, prediction: Prediction, answer: Answer): number => {
+/** Likelihood of an answer under a prediction, comparable between predictions of one probe; `misread` is a share. */
+export const likelihood = (probe: Probe, prediction: Prediction, answer: Answer, misread = MISREAD): number => {
   if (hasWords(probe)) {
     const stray = 1 / (probe.choices?.length ?? 2 ** probe.marks!.length);
     if (prediction.kind !== 'word') return stray;
-    return (prediction.word === answer ? 1 - MISREAD : 0) + MISREAD * stray;
+    return (prediction.word === answer ? 1 - misread : 0) + misread * stray;
   }
   const scale = scaleOf(probe);
   const stray = 1 / (scale.range[1] - scale.range[0]);
   if (answer === 'OL')
-    return prediction.kind === 'open' ? 1 : prediction.kind === 'unknown' ? stray : MISREAD * SLIPS_OFF;
+    return prediction.kind === 'open' ? 1 : prediction.kind === 'unknown' ? stray : misread * SLIPS_OFF;
   if (typeof answer !== 'number') return stray;
   switch (prediction.kind) {
     case 'number': {
@@ -129,10 +129,10 @@ export const likelihood = (probe: Probe, prediction: Prediction, answer: Answer)
         const sd = scale.sdAt(point);
         return sum + Math.exp(-0.5 * ((answer - point) / sd) ** 2) / (sd * Math.sqrt(2 * Math.PI));
       }, 0);
-      return ((1 - MISREAD) * density) / points.length + MISREAD * stray;
+      return ((1 - misread) * density) / points.length + misread * stray;
     }
     case 'open':
-      return MISREAD * stray;
+      return misread * stray;
     case 'word':
     case 'unknown':
       return stray;

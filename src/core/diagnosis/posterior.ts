@@ -1,5 +1,5 @@
 import { COMPLAINTS } from './complaints';
-import { type Answer, likelihood } from './outcome';
+import { type Answer, likelihood, MISREAD } from './outcome';
 import type { Probe } from './probe';
 import type { Table } from './table';
 
@@ -18,8 +18,14 @@ const normalized = (weights: Float64Array): Float64Array => {
  * Probability of each cause after a complaint and the observations: Bayes over single causes. No cause is ever ruled
  * out for good, since one reading in fifty is a misread.
  * @param complaint its id; null: none, or unknown
+ * @param misread share of readings that are misread
  */
-export const posterior = (table: Table, complaint: string | null, evidence: readonly Evidence[]): Float64Array => {
+export const posterior = (
+  table: Table,
+  complaint: string | null,
+  evidence: readonly Evidence[],
+  misread = MISREAD,
+): Float64Array => {
   const at = COMPLAINTS.findIndex(({ id }) => id === complaint);
   const shares = at < 0 ? null : table.complaints();
   // In logarithms: the product of many readings would underflow.
@@ -28,7 +34,7 @@ export const posterior = (table: Table, complaint: string | null, evidence: read
   );
   for (const { probe, answer } of evidence) {
     const { readings, of } = table.row(probe);
-    const logLikelihoods = readings.map((reading) => Math.log(likelihood(probe, reading, answer)));
+    const logLikelihoods = readings.map((reading) => Math.log(likelihood(probe, reading, answer, misread)));
     for (let cause = 0; cause < logs.length; cause++) logs[cause]! += logLikelihoods[of[cause]!]!;
   }
   const most = Math.max(...logs);

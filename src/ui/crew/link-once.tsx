@@ -1,5 +1,7 @@
 'use client';
 
+import { SELECT_ON_FOCUS } from '../kit/select-on-focus';
+
 /** A link that is shown once. */
 export const LinkOnce = ({
   name,
@@ -18,7 +20,7 @@ export const LinkOnce = ({
       readOnly
       aria-label={`Link for ${name}`}
       value={`${window.location.origin}${path}`}
-      onFocus={(event) => event.target.select()}
+      {...SELECT_ON_FOCUS}
       className="field-box mt-1 w-full font-mono text-sm"
     />
   </div>

@@ -1,6 +1,7 @@
 'use client';
 
 import { useId, useRef } from 'react';
+import { SELECT_ON_FOCUS } from '../kit/select-on-focus';
 import { goToNextField } from './next-field';
 import { type NumberEntryProps, useNumberEntry } from './use-number-entry';
 
@@ -50,7 +51,7 @@ export const NumberBox = ({
             data-typed={typed !== null}
             aria-invalid={wrong !== null}
             aria-describedby={wrong === null ? undefined : `${id}-wrong`}
-            onFocus={(event) => event.target.select()}
+            {...SELECT_ON_FOCUS}
             onChange={(event) => entry.type(event.target.value)}
             onBlur={() => entry.commit()}
             onKeyDown={(event) => {

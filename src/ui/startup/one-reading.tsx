@@ -5,6 +5,7 @@ import type { PlannedItem } from '@/core/startup/plan';
 import { LocalizedDegrees } from '../degrees/degrees';
 import { ChoiceBox } from '../fields/choice-box';
 import { useNumberEntry } from '../fields/use-number-entry';
+import { SELECT_ON_FOCUS } from '../kit/select-on-focus';
 import { UseReadingButton } from '../meter/use-reading-button';
 import { Expected } from './expected';
 import { BlockedReason } from './item';
@@ -112,7 +113,7 @@ const OneMeasure = ({ planned, tried, next, onNext }: OneReadingProps) => {
           aria-invalid={entry.wrong !== null}
           aria-describedby={entry.wrong === null ? undefined : `${id}-wrong`}
           onChange={(event) => entry.type(event.target.value)}
-          onFocus={(event) => event.target.select()}
+          {...SELECT_ON_FOCUS}
           onKeyDown={(event) => {
             if (event.key === 'Escape') entry.giveUp();
             else if (event.key === 'Enter' && entry.makesSense()) {

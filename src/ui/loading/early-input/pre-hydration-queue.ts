@@ -142,7 +142,30 @@ export const queueEarlyInput = () => {
   );
   // A field belongs to the page once it is hydrated and its text was replayed.
   const isPages = (field: Field) => isAlive(field) && !held.has(field) && !isDoing();
-  addEventListener('beforeinput', restore, true);
+  // A number field selects its text when it gets the focus, so that typing replaces it: the text of a field that
+  // got the focus early is selected too, and again if a rerender has moved the caret by the first key.
+  let selected: HTMLInputElement | null = null;
+  addEventListener(
+    'focusin',
+    ({ target }) => {
+      if (!(target instanceof HTMLInputElement) || !('selectOnFocus' in target.dataset) || isPages(target)) return;
+      selected = target;
+      target.select();
+    },
+    true,
+  );
+  // A second press or a key that moves the caret places it on purpose.
+  for (const left of ['pointerdown', 'focusout'])
+    addEventListener(left, ({ isTrusted }) => isTrusted && (selected = null), true);
+  addEventListener(
+    'beforeinput',
+    ({ target }) => {
+      restore();
+      if (target === selected) selected?.select();
+      selected = null;
+    },
+    true,
+  );
   addEventListener(
     'input',
     (event) => {
@@ -172,6 +195,7 @@ export const queueEarlyInput = () => {
     (event: KeyboardEvent) => {
       const { target, key, ctrlKey, metaKey, altKey, shiftKey, isTrusted } = event;
       if (!isTrusted || !(target instanceof Element)) return;
+      if (/^(Arrow|Home|End)/.test(key)) selected = null;
       const again = { key, ctrlKey, metaKey, altKey, shiftKey, bubbles: true, cancelable: true };
       if (isField(target)) {
         if (isPages(target)) return;
