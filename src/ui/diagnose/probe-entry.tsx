@@ -6,6 +6,7 @@ import type { ShownProbe } from '@/core/diagnosis/trouble';
 import { type ReadingValue, seenValue } from '@/core/job/reading';
 import { NumberBox } from '../fields/number-box';
 import type { ReadingDetails } from '../job/use-save-reading';
+import { LabeledSelect } from '../kit/labeled-select';
 import { UseReadingButton } from '../meter/use-reading-button';
 
 interface ProbeEntryProps {
@@ -68,17 +69,12 @@ const ChoicesEntry = ({
     );
   return (
     <div className="grid gap-2">
-      <label className="block">
-        <span className="eyebrow">What is found</span>
-        <select className="field-box w-full" value={word} onChange={(event) => setWord(event.target.value)}>
-          <option value="">choose</option>
-          {choices.map((choice) => (
-            <option key={choice.word} value={choice.word}>
-              {choice.words}
-            </option>
-          ))}
-        </select>
-      </label>
+      <LabeledSelect
+        label="What is found"
+        value={word}
+        options={choices.map((choice) => ({ value: choice.word, label: choice.words }))}
+        onChoose={setWord}
+      />
       <button
         type="button"
         className="strong-button min-h-12"

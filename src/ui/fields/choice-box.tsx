@@ -2,11 +2,12 @@
 
 import { useId } from 'react';
 import { useDegrees } from '../degrees/degrees';
+import { LabeledSelect, type SelectOption } from '../kit/labeled-select';
 import { RadioRow } from './radio-row';
 
 interface ChoiceBoxProps<T extends string | number> {
   readonly label: string;
-  readonly options: readonly { readonly value: T; readonly label: string }[];
+  readonly options: readonly SelectOption<T>[];
   readonly value: T;
   readonly onCommit: (value: T) => void;
 }
@@ -18,31 +19,9 @@ const MOST_LETTERS = 34;
 export const ChoiceBox = <T extends string | number>({ label, options, value, onCommit }: ChoiceBoxProps<T>) => {
   const id = useId();
   const { say } = useDegrees();
-  const byText = (text: string) => options.find((option) => String(option.value) === text)?.value;
-  if (options.length > 4 || options.map((option) => option.label).join('').length > MOST_LETTERS) {
-    return (
-      <span className="block">
-        <label htmlFor={id} className="eyebrow">
-          {label}
-        </label>
-        <select
-          id={id}
-          className="field-box w-full"
-          value={String(value)}
-          onChange={(event) => {
-            const chosen = byText(event.target.value);
-            if (chosen !== undefined) onCommit(chosen);
-          }}
-        >
-          {options.map((option) => (
-            <option key={option.value} value={String(option.value)}>
-              {say(option.label)}
-            </option>
-          ))}
-        </select>
-      </span>
-    );
-  }
+  const localized = options.map((option) => ({ ...option, label: say(option.label) }));
+  if (options.length > 4 || options.map((option) => option.label).join('').length > MOST_LETTERS)
+    return <LabeledSelect label={label} value={value} options={localized} onChoose={onCommit} />;
   return (
     <span className="block">
       <span id={id} className="eyebrow">
@@ -50,7 +29,7 @@ export const ChoiceBox = <T extends string | number>({ label, options, value, on
       </span>
       <RadioRow
         labelledBy={id}
-        options={options.map((option) => ({ ...option, label: say(option.label) }))}
+        options={localized}
         value={value}
         onChoose={onCommit}
         className="flex flex-wrap"

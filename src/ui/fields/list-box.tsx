@@ -8,18 +8,16 @@ type Row = Record<string, number>;
 
 interface RowsProps {
   readonly name: string;
-  readonly label: string;
-  readonly item: string;
+  readonly fact: TableFact | NumbersFact;
   readonly columns: readonly (TableColumn & { readonly name: string })[];
   readonly rows: readonly Row[];
-  readonly least: number;
-  readonly most: number;
   readonly newRow: Row;
   readonly checkRow: (rows: readonly Row[]) => string | null;
   readonly onCommit: (rows: readonly Row[]) => void;
 }
 
-const Rows = ({ name: whole, label, item, columns, rows, least, most, newRow, checkRow, onCommit }: RowsProps) => {
+const Rows = ({ name: whole, fact, columns, rows, newRow, checkRow, onCommit }: RowsProps) => {
+  const { label, item, least, most } = fact;
   const replaced = (at: number, name: string, value: number) =>
     rows.map((row, index) => (index === at ? { ...row, [name]: value } : row));
   return (
@@ -95,28 +93,21 @@ const distinctRow = (fact: TableFact, rows: readonly Row[]): Row => {
   return { ...newRow, [distinct]: value };
 };
 
+interface ListProps<F, T> {
+  readonly name: string;
+  readonly fact: F;
+  readonly value: readonly T[];
+  readonly check: (value: unknown) => string | null;
+  readonly onCommit: (value: readonly T[]) => void;
+}
+
 /** A small table of numbers: rating points, elements. */
-export const TableBox = ({
-  name,
-  fact,
-  value,
-  check,
-  onCommit,
-}: {
-  name: string;
-  fact: TableFact;
-  value: readonly Row[];
-  check: (value: unknown) => string | null;
-  onCommit: (value: readonly Row[]) => void;
-}) => (
+export const TableBox = ({ name, fact, value, check, onCommit }: ListProps<TableFact, Row>) => (
   <Rows
     name={name}
-    label={fact.label}
-    item={fact.item}
+    fact={fact}
     columns={Object.entries(fact.columns).map(([name, column]) => ({ name, ...column }))}
     rows={value}
-    least={fact.least}
-    most={fact.most}
     newRow={distinctRow(fact, value)}
     checkRow={check}
     onCommit={onCommit}
@@ -124,29 +115,14 @@ export const TableBox = ({
 );
 
 /** A list of like numbers: breakers. */
-export const NumbersBox = ({
-  name,
-  fact,
-  value,
-  check,
-  onCommit,
-}: {
-  name: string;
-  fact: NumbersFact;
-  value: readonly number[];
-  check: (value: unknown) => string | null;
-  onCommit: (value: readonly number[]) => void;
-}) => {
+export const NumbersBox = ({ name, fact, value, check, onCommit }: ListProps<NumbersFact, number>) => {
   const plain = (rows: readonly Row[]) => rows.map((row) => row.each!);
   return (
     <Rows
       name={name}
-      label={fact.label}
-      item={fact.item}
+      fact={fact}
       columns={[{ name: 'each', label: fact.label, unit: fact.unit, min: fact.min, max: fact.max, step: fact.step }]}
       rows={value.map((each) => ({ each }))}
-      least={fact.least}
-      most={fact.most}
       newRow={{ each: value.at(-1) ?? fact.assumed[0] ?? fact.min }}
       checkRow={(rows) => check(plain(rows))}
       onCommit={(rows) => onCommit(plain(rows))}

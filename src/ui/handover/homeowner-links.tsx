@@ -5,6 +5,7 @@ import { LinkOnce } from '../crew/link-once';
 import { DateText } from '../kit/date-text';
 import { DialogClose, DialogFrame } from '../kit/dialog-frame';
 import { ErrorLine } from '../kit/error-line';
+import { LabeledSelect } from '../kit/labeled-select';
 import { call } from '../requests/api';
 
 interface OwnerLink {
@@ -53,21 +54,14 @@ export const HomeownerLinks = ({ jobId, onClose }: { jobId: string; onClose: () 
       onClose={onClose}
     >
       <div className="flex flex-wrap items-end gap-3">
-        <label className="grid flex-1">
-          <span className="eyebrow">For</span>
-          <select
-            aria-label="For"
+        <div className="flex-1">
+          <LabeledSelect
+            label="For"
             value={days}
-            onChange={(event) => setDays(Number(event.target.value))}
-            className="field-box min-h-11"
-          >
-            {SPANS.map(([each, label]) => (
-              <option key={each} value={each}>
-                {label}
-              </option>
-            ))}
-          </select>
-        </label>
+            options={SPANS.map(([value, label]) => ({ value, label }))}
+            onChoose={setDays}
+          />
+        </div>
         <button type="button" className="strong-button" onClick={() => send('POST', { days })}>
           Make a link
         </button>

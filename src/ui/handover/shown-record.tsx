@@ -7,7 +7,7 @@ import { useDegrees } from '../degrees/degrees';
 import { useJob } from '../job/provider';
 import { VisitLine } from '../job/visit-line';
 import { DateText, timeWords, useIsOnDevice } from '../kit/date-text';
-import { PlainSelect } from '../kit/plain-select';
+import { LabeledSelect } from '../kit/labeled-select';
 import { useHandovers } from './handovers';
 import { RecordChanges } from './record-changes';
 import { RecordPages } from './record-pages';
@@ -32,15 +32,16 @@ export const ShownRecord = () => {
       <div className="no-print mx-auto mb-3 max-w-[52rem]">
         <VisitLine />
         {handovers.length > 0 && (
-          <PlainSelect
+          <LabeledSelect
             label="Record"
+            place="beside"
             value={id}
             options={[
-              [LIVE, 'As it reads today'],
-              ...handovers.map(({ id: each, handedOverAt, author, imported }): [string, string] => [
-                each,
-                `${imported ? 'Imported: signed elsewhere' : 'Handed over'} ${isOnDevice ? timeWords(handedOverAt, 'day') : '…'}${author && ` by ${author}`}`,
-              ]),
+              { value: LIVE, label: 'As it reads today' },
+              ...handovers.map(({ id: each, handedOverAt, author, imported }) => ({
+                value: each,
+                label: `${imported ? 'Imported: signed elsewhere' : 'Handed over'} ${isOnDevice ? timeWords(handedOverAt, 'day') : '…'}${author && ` by ${author}`}`,
+              })),
             ]}
             onChoose={setChosen}
           />

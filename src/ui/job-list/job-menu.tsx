@@ -27,59 +27,40 @@ export const JobMenu = ({ job, onMove, onCopy, onNote, onTake }: JobMenuProps) =
     {
       id: 'take',
       onSelect: onTake,
-      face: (
-        <>
-          <Smartphone size={18} aria-hidden /> Save on this device
-        </>
-      ),
+      icon: Smartphone,
+      label: 'Save on this device',
     },
     {
       id: 'practice',
       onSelect: () => router.push(`/practice/job/${job.id}?seed=1`),
-      face: (
-        <>
-          <GraduationCap size={18} aria-hidden /> Practice on a house like this one
-        </>
-      ),
+      icon: GraduationCap,
+      label: 'Practice on a house like this one',
     },
     {
       id: 'copy',
       onSelect: onCopy,
-      face: (
-        <>
-          <Copy size={18} aria-hidden /> Duplicate
-        </>
-      ),
+      icon: Copy,
+      label: 'Duplicate',
     },
     {
       id: 'archive',
       onSelect: () => onMove(isArchived ? 'restore' : 'archive'),
-      face: (
-        <>
-          {isArchived ? <ArchiveRestore size={18} aria-hidden /> : <Archive size={18} aria-hidden />}
-          {isArchived ? 'Restore' : 'Archive'}
-        </>
-      ),
+      icon: isArchived ? ArchiveRestore : Archive,
+      label: isArchived ? 'Restore' : 'Archive',
     },
     {
       id: 'delete',
       onSelect: () => onMove('delete'),
-      face: (
-        <>
-          <Trash2 size={18} aria-hidden /> Delete
-        </>
-      ),
+      icon: Trash2,
+      label: 'Delete',
     },
   ];
   if (mayNote)
     choices.unshift({
       id: 'note',
       onSelect: onNote,
-      face: (
-        <>
-          <StickyNote size={18} aria-hidden /> {job.note ? 'Change the note…' : 'Note for the next tech…'}
-        </>
-      ),
+      icon: StickyNote,
+      label: job.note ? 'Change the note…' : 'Note for the next tech…',
     });
   return <MoreMenu of={job.name} choices={choices} />;
 };

@@ -3,11 +3,13 @@
 import { type Visit, VISIT_REASONS, type VisitReason } from '@/core/job/visit';
 import { visitsInTime } from '@/core/job/visits';
 import { timeWords } from '../kit/date-text';
-import { PlainSelect } from '../kit/plain-select';
+import { LabeledSelect } from '../kit/labeled-select';
 import { toast } from '../kit/toast';
 import { call, failedWords } from '../requests/api';
 import { useJob } from './provider';
 import { newVisit } from './visits';
+
+const REASONS = Object.entries(VISIT_REASONS).map(([value, label]) => ({ value: value as VisitReason, label }));
 
 /** Shows another visit, sets its reason, or begins the next. */
 export const VisitChoice = ({ shown }: { shown: Visit }) => {
@@ -33,18 +35,23 @@ export const VisitChoice = ({ shown }: { shown: Visit }) => {
   };
   return (
     <>
-      <PlainSelect
+      <LabeledSelect
         label="Shown"
+        place="beside"
         value={shown.id}
         options={visitsInTime(visits)
           .reverse()
-          .map(({ id, began, reason }) => [id, `${timeWords(began, 'day')} · ${VISIT_REASONS[reason]}`] as const)}
+          .map(({ id, began, reason }) => ({
+            value: id,
+            label: `${timeWords(began, 'day')} · ${VISIT_REASONS[reason]}`,
+          }))}
         onChoose={showVisit}
       />
-      <PlainSelect
+      <LabeledSelect
         label="For"
+        place="beside"
         value={shown.reason}
-        options={Object.entries(VISIT_REASONS) as [VisitReason, string][]}
+        options={REASONS}
         onChoose={(reason) => void put({ ...shown, reason })}
       />
       <button type="button" className="plain-button" onClick={() => void begin()}>

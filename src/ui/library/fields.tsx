@@ -62,43 +62,6 @@ export const Field = ({ label, value, isMono = false, isNumber = false, onChange
   );
 };
 
-interface PickProps {
-  readonly label: string;
-  readonly hasLabel?: boolean;
-  readonly value: string;
-  readonly options: readonly { readonly value: string; readonly label: string }[];
-  readonly onChange: (value: string) => void;
-}
-
-/** One of a list. */
-export const Pick = ({ label, hasLabel = false, value, options, onChange }: PickProps) => {
-  const select = (
-    <select
-      aria-label={label}
-      className="field-box w-full"
-      value={value}
-      onChange={(event) => onChange(event.target.value)}
-    >
-      {!options.some((option) => option.value === value) && <option value={value}>{value || 'choose'}</option>}
-      {options.map((option) => (
-        <option key={option.value} value={option.value}>
-          {option.label}
-        </option>
-      ))}
-    </select>
-  );
-  return hasLabel ? (
-    <span className="block min-w-0">
-      <span aria-hidden className="eyebrow block">
-        {label}
-      </span>
-      {select}
-    </span>
-  ) : (
-    <span className="inline-block min-w-0 max-w-full">{select}</span>
-  );
-};
-
 /** Steps, one per line. */
 export const StepsField = ({
   label,

@@ -9,8 +9,9 @@ import type { ControllerProfile, ProfileEntry } from '@/core/setup/profiles/prof
 import type { StoredProfile } from '@/core/setup/profiles/stored-profile';
 import { SeverityMark } from '../findings/severity-mark';
 import { DateText } from '../kit/date-text';
+import { LabeledSelect } from '../kit/labeled-select';
 import { EntryEditor } from './entry/entry-editor';
-import { Field, Pick } from './fields';
+import { Field } from './fields';
 import { useProfileDraft } from './use-profile-draft';
 import { Workings } from './workings';
 
@@ -104,12 +105,11 @@ export const ProfileEditor = ({ stored }: { stored: StoredProfile }) => {
       ))}
       <div className="mt-3 grid gap-3 sm:grid-cols-2">
         <Field label="Name" value={profile.name} onChange={(name) => set({ name })} />
-        <Pick
+        <LabeledSelect
           label="Type"
-          hasLabel
           value={profile.role}
           options={CONTROLLER_ROLES.map((role) => ({ value: role, label: CONTROLLERS[role] }))}
-          onChange={(role) => set({ role: role as ControllerRole })}
+          onChoose={(role) => set({ role: role as ControllerRole })}
         />
         <div className="sm:col-span-2">
           <Field label="Description" value={profile.about} onChange={(about) => set({ about })} />

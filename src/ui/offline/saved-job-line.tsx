@@ -23,11 +23,8 @@ export const SavedJobLine = ({ line, waits, mayChange, onCopy, onArchive, onLetG
     {
       id: 'let-go',
       onSelect: onLetGo,
-      face: (
-        <>
-          <Trash2 size={18} aria-hidden /> Remove from this device
-        </>
-      ),
+      icon: Trash2,
+      label: 'Remove from this device',
     },
   ];
   if (mayChange)
@@ -35,20 +32,14 @@ export const SavedJobLine = ({ line, waits, mayChange, onCopy, onArchive, onLetG
       {
         id: 'copy',
         onSelect: onCopy,
-        face: (
-          <>
-            <Copy size={18} aria-hidden /> Duplicate
-          </>
-        ),
+        icon: Copy,
+        label: 'Duplicate',
       },
       {
         id: 'archive',
         onSelect: onArchive,
-        face: (
-          <>
-            <Archive size={18} aria-hidden /> Archive
-          </>
-        ),
+        icon: Archive,
+        label: 'Archive',
       },
     );
   return (

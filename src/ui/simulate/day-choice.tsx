@@ -6,6 +6,7 @@ import type { TypedDay } from '@/core/simulation/weather/typed-weather';
 import { LocalizedDegrees, useDegrees } from '../degrees/degrees';
 import { ChoiceBox } from '../fields/choice-box';
 import { NumberBox } from '../fields/number-box';
+import { LabeledSelect } from '../kit/labeled-select';
 import { dateText, dateValue, dayOfDate } from '../weather/day-of-year';
 import { DAY_COUNTS, type DayOn, type DayPlace } from './use-place';
 
@@ -76,23 +77,16 @@ export const DayChoice = ({ place, picks, day, hasLength = true, onGo, children 
   return (
     <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
       <span className="block w-full sm:w-64">
-        <label htmlFor={id} className="eyebrow">
-          Weather
-        </label>
-        <select
-          id={id}
-          className="field-box w-full"
+        <LabeledSelect
+          label="Weather"
           value={on.kind === 'pick' ? (pick?.id ?? '') : on.kind}
-          onChange={(event) => choose(event.target.value)}
-        >
-          {picks.map((each) => (
-            <option key={each.id} value={each.id}>
-              {degrees.say(each.label)}, {dateText(each.day)}
-            </option>
-          ))}
-          <option value="date">Pick a date</option>
-          <option value="typed">Type in a day</option>
-        </select>
+          options={[
+            ...picks.map((each) => ({ value: each.id, label: `${degrees.say(each.label)}, ${dateText(each.day)}` })),
+            { value: 'date', label: 'Pick a date' },
+            { value: 'typed', label: 'Type in a day' },
+          ]}
+          onChoose={choose}
+        />
       </span>
       {hasLength && (
         <span className="min-w-0 flex-1 basis-44 sm:flex-none">

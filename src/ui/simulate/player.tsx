@@ -3,6 +3,7 @@
 import { ChevronLeft, ChevronRight, Pause, Play, SkipBack, SkipForward } from 'lucide-react';
 import { useEffect } from 'react';
 import type { DayEvent } from '@/core/simulation/day/day-events';
+import { LabeledSelect } from '../kit/labeled-select';
 import { useCursor } from './cursor';
 import { nearEvent } from './strip';
 
@@ -84,20 +85,16 @@ export const Player = ({ minutes, stepMin, events, speed, onSpeed, onMove }: Pla
       <button type="button" className="bare-button" aria-label="Next event" onClick={() => step(true)}>
         <SkipForward size={20} aria-hidden />
       </button>
-      <label className="flex min-w-0 flex-1 basis-24 items-center text-sm sm:flex-none sm:basis-auto">
-        <span className="sr-only">Speed</span>
-        <select
-          className="field-box w-full min-w-0"
+      <div className="flex min-w-0 flex-1 basis-24 items-center text-sm sm:flex-none sm:basis-auto">
+        <LabeledSelect
+          label="Speed"
+          place="hidden"
+          className="w-full min-w-0"
           value={speed}
-          onChange={(event) => onSpeed(Number(event.target.value))}
-        >
-          {SPEEDS.map(({ value, label }) => (
-            <option key={value} value={value}>
-              {label}
-            </option>
-          ))}
-        </select>
-      </label>
+          options={SPEEDS}
+          onChoose={onSpeed}
+        />
+      </div>
     </div>
   );
 };

@@ -17,6 +17,7 @@ import { LocalizedDegrees } from '../degrees/degrees';
 import { useJob, useJobNow } from '../job/provider';
 import { useModelNow } from '../job/use-model-now';
 import { useSentJob } from '../job/use-sent-job';
+import { changeAddress } from '../kit/address';
 import { AsTable } from '../kit/as-table';
 import { FailedTask } from '../kit/failed-task';
 import { dateText } from '../weather/day-of-year';
@@ -84,11 +85,7 @@ export const SimulatePage = ({ brought }: { brought: readonly StoredWeather[] })
     const unsubscribe = useCursor.subscribe((cursor, before) => {
       if (cursor.atMin === before.atMin) return;
       clearTimeout(timer);
-      timer = setTimeout(() => {
-        const here = new URLSearchParams(window.location.search);
-        here.set('min', String(cursor.atMin));
-        window.history.replaceState(null, '', `?${here.toString()}`);
-      }, ADDRESS_MS);
+      timer = setTimeout(() => changeAddress({ min: String(cursor.atMin) }, 'replace'), ADDRESS_MS);
     });
     return () => {
       clearTimeout(timer);

@@ -6,6 +6,7 @@ import type { DayPick } from '@/core/simulation/weather/day-picks';
 import { type TypedDay, typedWeather } from '@/core/simulation/weather/typed-weather';
 import type { HourlyWeather } from '@/core/simulation/weather/weather';
 import { useJob } from '../job/provider';
+import { changeAddress } from '../kit/address';
 
 /** The displayed day: picked by character, a date, or typed. */
 export type DayOn =
@@ -81,12 +82,8 @@ export const useDayPlace = (firstPick = 'design') => {
     (change: Partial<DayPlace>) =>
       setPlace((before) => {
         const next = { ...before, ...change };
-        const here = new URLSearchParams(window.location.search);
-        here.set('on', onText(next.on));
-        here.set('days', String(next.days));
-        here.set('ways', next.ways);
-        lastPlaces.set(job, here.toString());
-        window.history.replaceState(null, '', `?${here.toString()}`);
+        const address = { on: onText(next.on), days: String(next.days), ways: next.ways };
+        lastPlaces.set(job, changeAddress(address, 'replace'));
         return next;
       }),
     [job],

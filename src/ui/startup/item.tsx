@@ -2,11 +2,12 @@
 
 import type { PlannedItem } from '@/core/startup/plan';
 import { unitOn } from '@/core/units/degrees';
-import { LocalizedDegrees, useDegrees } from '../degrees/degrees';
-import { ChoiceBox } from '../fields/choice-box';
+import { useDegrees } from '../degrees/degrees';
 import { NumberBox } from '../fields/number-box';
 import { UseReadingButton } from '../meter/use-reading-button';
+import { ClampPlace } from './clamp-place';
 import { Expected } from './expected';
+import { FaultReading } from './fault-reading';
 import { ItemHistory } from './item-history';
 import { ReadingMenu } from './reading-menu';
 import { FailsButton, TickBlocked, TickButton } from './tick-button';
@@ -55,7 +56,7 @@ export const BlockedReason = ({ planned: { heldShut, reading, item } }: Pick<Sta
 
 const Measure = ({ planned, tried }: StartupItemProps) => {
   const { item, reading, verdict } = planned;
-  const { keep, leads, place, setPlace, expected, field, openedAt } = useItem(planned);
+  const { blocked, keep, leads, place, setPlace, expected, field, openedAt } = useItem(planned);
   const { scale } = useDegrees();
   return (
     <li className="border-b border-line py-3">
@@ -63,18 +64,11 @@ const Measure = ({ planned, tried }: StartupItemProps) => {
         <div className="min-w-0 flex-1 basis-48">
           <h3 className="font-label text-xl font-semibold">{item.label}</h3>
           <Expected expected={expected} unit={item.unit} />
-          {tried !== undefined && (
-            <p className="text-sm text-ember">
-              With this fault:{' '}
-              <span className="font-mono font-semibold">
-                <LocalizedDegrees>{tried}</LocalizedDegrees>
-              </span>
-            </p>
-          )}
+          <FaultReading tried={tried} />
         </div>
         <div className="flex w-full items-end gap-1 sm:w-64">
           <div className="min-w-0 flex-1">
-            {planned.heldShut ? (
+            {blocked ? (
               <BlockedReason planned={planned} />
             ) : (
               <NumberBox label={`${item.label}, ${unitOn(scale, item.unit)}`} hidesLabel isLarge {...field} />
@@ -83,17 +77,10 @@ const Measure = ({ planned, tried }: StartupItemProps) => {
           <ReadingMenu planned={planned} />
         </div>
       </div>
-      {!planned.heldShut && <UseReadingButton leads={leads} onTake={(value, beside) => keep(value, place, beside)} />}
-      {item.places && place !== null && (
-        <div className="mt-2 max-w-md">
-          <ChoiceBox
-            label="Clamp on"
-            options={item.places.map(({ id, label }) => ({ value: id, label }))}
-            value={place}
-            onCommit={setPlace}
-          />
-        </div>
-      )}
+      {!blocked && <UseReadingButton leads={leads} onTake={(value, beside) => keep(value, place, beside)} />}
+      <div className="max-w-md pt-2 empty:pt-0">
+        <ClampPlace places={item.places} place={place} onCommit={setPlace} />
+      </div>
       <VerdictLine verdict={verdict} />
       {typeof reading?.value === 'number' && (
         <SlipLine item={item} typed={reading.value} place={reading.place} onTake={(value) => keep(value)} />

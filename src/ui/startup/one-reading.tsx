@@ -2,12 +2,12 @@
 
 import { useId, useState } from 'react';
 import type { PlannedItem } from '@/core/startup/plan';
-import { LocalizedDegrees } from '../degrees/degrees';
-import { ChoiceBox } from '../fields/choice-box';
 import { useNumberEntry } from '../fields/use-number-entry';
 import { SELECT_ON_FOCUS } from '../kit/select-on-focus';
 import { UseReadingButton } from '../meter/use-reading-button';
+import { ClampPlace } from './clamp-place';
 import { Expected } from './expected';
+import { FaultReading } from './fault-reading';
 import { BlockedReason } from './item';
 import { ItemHistory } from './item-history';
 import { afterKey, Keypad } from './keypad';
@@ -89,14 +89,7 @@ const OneMeasure = ({ planned, tried, next, onNext }: OneReadingProps) => {
         <ReadingMenu planned={planned} />
       </Heading>
       <Expected expected={expected} unit={item.unit} isLarge />
-      {tried !== undefined && (
-        <p className="text-sm text-ember">
-          With this fault:{' '}
-          <span className="font-mono font-semibold">
-            <LocalizedDegrees>{tried}</LocalizedDegrees>
-          </span>
-        </p>
-      )}
+      <FaultReading tried={tried} />
       <label htmlFor={id} className="sr-only">
         {item.label}, {entry.unit}
       </label>
@@ -130,14 +123,7 @@ const OneMeasure = ({ planned, tried, next, onNext }: OneReadingProps) => {
         </span>
       </span>
       <UseReadingButton leads={leads} isAsked onTake={(value, beside) => keep(value, place, beside)} />
-      {item.places && place !== null && (
-        <ChoiceBox
-          label="Clamp on"
-          options={item.places.map((each) => ({ value: each.id, label: each.label }))}
-          value={place}
-          onCommit={setPlace}
-        />
-      )}
+      <ClampPlace places={item.places} place={place} onCommit={setPlace} />
       <Aside>
         {entry.wrong !== null && (
           <p id={`${id}-wrong`} role="alert" className="text-sm font-medium text-fail">

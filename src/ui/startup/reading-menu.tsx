@@ -23,17 +23,17 @@ export const ReadingMenu = ({ planned }: { planned: PlannedItem }) => {
       <MoreMenu
         of={item.label}
         choices={[
-          ...(canUndo ? [{ id: 'undo', face: 'Undo', onSelect: undo }] : []),
-          { id: 'leave-out', face: 'Not measured…', onSelect: () => setAsks('leaveOut') },
+          ...(canUndo ? [{ id: 'undo', label: 'Undo', onSelect: undo }] : []),
+          { id: 'leave-out', label: 'Not measured…', onSelect: () => setAsks('leaveOut') },
           {
             id: 'withdraw',
-            face: 'Withdraw the reading…',
+            label: 'Withdraw the reading…',
             isDisabled: !reading,
             onSelect: () => setAsks('withdraw'),
           },
           {
             id: 'note',
-            face: reading?.note ? 'Change the note…' : 'Add a note…',
+            label: reading?.note ? 'Change the note…' : 'Add a note…',
             isDisabled: !reading,
             onSelect: () => setAsks('note'),
           },

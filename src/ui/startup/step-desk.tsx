@@ -8,6 +8,7 @@ import { LocalizedDegrees } from '../degrees/degrees';
 import { PageAnswer } from '../findings/page-answer';
 import { PersonLine } from '../job/person-line';
 import { VisitLine } from '../job/visit-line';
+import { LabeledSelect } from '../kit/labeled-select';
 import { ListenButton } from '../meter/listen-button';
 import { Cautions } from '../stop-work/cautions';
 import { StopBanner } from '../stop-work/stop-banner';
@@ -38,16 +39,14 @@ export const StepDesk = ({ steps, list, route, number, tried, left, go: onGo }: 
         <div className="max-lg:hidden">
           <StepList steps={steps} places={placesOf(route)} current={step.id} onGo={go} />
         </div>
-        <label className="mb-3 block lg:hidden">
-          <span className="eyebrow">Step</span>
-          <select className="field-box w-full" value={step.id} onChange={(event) => go(event.target.value)}>
-            {steps.map((each, at) => (
-              <option key={each.step.id} value={each.step.id}>
-                {at + 1} · {each.step.title}
-              </option>
-            ))}
-          </select>
-        </label>
+        <div className="mb-3 lg:hidden">
+          <LabeledSelect
+            label="Step"
+            value={step.id}
+            options={steps.map((each, at) => ({ value: each.step.id, label: `${at + 1} · ${each.step.title}` }))}
+            onChoose={go}
+          />
+        </div>
       </div>
       <article aria-labelledby="step-title" className="min-w-0 max-w-3xl flex-1">
         <StopBanner />

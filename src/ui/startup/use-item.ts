@@ -32,8 +32,8 @@ const MOST: Record<string, number> = {
   MΩ: 10_000,
 };
 
-/** One startup item in progress: clamp place, present reading, and field props. */
-export const useItem = ({ key, item, reading, expected: planned, verdict, isLiveAgain }: PlannedItem) => {
+/** One startup item in progress: why it is blocked, clamp place, present reading, and field props. */
+export const useItem = ({ key, item, reading, expected: planned, verdict, isLiveAgain, heldShut }: PlannedItem) => {
   const keepReading = useSaveReading(key, item.of);
   const [openedAt] = useState(() => Date.now());
   const [chosen, setChosen] = useState<string | null>(null);
@@ -43,6 +43,7 @@ export const useItem = ({ key, item, reading, expected: planned, verdict, isLive
   const keep = (value: ReadingValue, at = place, beside?: ReadingDetails) => keepReading(value, at, beside);
   const value = typeof reading?.value === 'number' || reading?.value === 'OL' ? reading.value : null;
   return {
+    blocked: heldShut,
     keep,
     leads: {
       of: item.of,

@@ -5,6 +5,7 @@ import { useMemo } from 'react';
 import type { Facts } from '@/core/job/document';
 import type { PlannedStep } from '@/core/startup/planned';
 import { type People, placeRoute, plainRoute, type Route } from '@/core/startup/route';
+import { changeAddress } from '../kit/address';
 
 const ORDER = 'order';
 const BY_PLACE = 'place';
@@ -32,12 +33,7 @@ export const useRoute = (
   const taken = useMemo(() => (isByPlace ? placeRoute(facts, steps, people) : null), [facts, steps, people, isByPlace]);
   const compare = () => ({ plain: plainRoute(facts, steps, people), byPlace: placeRoute(facts, steps, people) });
   const choose = (next: boolean, going: People) => {
-    const address = new URLSearchParams(window.location.search);
-    if (next) address.set(ORDER, BY_PLACE);
-    else address.delete(ORDER);
-    if (going === 2) address.set(PEOPLE, '2');
-    else address.delete(PEOPLE);
-    window.history.pushState(null, '', `?${address.toString()}`);
+    changeAddress({ [ORDER]: next ? BY_PLACE : null, [PEOPLE]: going === 2 ? '2' : null }, 'push');
   };
   return { steps: taken?.steps ?? steps, route: { isByPlace, people, taken, compare, choose } };
 };

@@ -4,6 +4,7 @@ import { useSearchParams } from 'next/navigation';
 import { useState } from 'react';
 import { type PlannedStep, tally } from '@/core/startup/plan';
 import { useJob } from '../job/provider';
+import { changeAddress } from '../kit/address';
 
 const isOpen = ({ reading, leftOut }: PlannedStep['items'][number]) => !reading && !leftOut;
 
@@ -26,12 +27,7 @@ export const useStep = (steps: readonly PlannedStep[]) => {
   const planned = steps[number]!;
   const [firstAt] = useState(() => startOf(planned, cautionsRead.includes(cautionPlace(planned))));
   const at = Math.min(planned.items.length, Math.max(0, Number(query.get('at') ?? firstAt) || 0));
-  const put = (step: string, reading: number) => {
-    const next = new URLSearchParams(window.location.search);
-    next.set('step', step);
-    next.set('at', String(reading));
-    window.history.pushState(null, '', `?${next.toString()}`);
-  };
+  const put = (step: string, reading: number) => changeAddress({ step, at: String(reading) }, 'push');
   const go = (stepId: string) => {
     const step = steps.find((each) => each.step.id === stepId);
     if (!step) return;

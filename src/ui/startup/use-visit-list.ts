@@ -5,6 +5,7 @@ import { useMemo } from 'react';
 import type { VisitReason } from '@/core/job/visit';
 import type { PlannedStep } from '@/core/startup/planned';
 import { forVisit } from '@/core/startup/visit-list';
+import { changeAddress } from '../kit/address';
 
 const PARAMETER = 'items';
 const ALL = 'all';
@@ -34,11 +35,8 @@ export const useVisitList = (
     wanted !== null && !folded.some(({ step }) => step.id === wanted) && all.some(({ step }) => step.id === wanted);
   const isAll = query.get(PARAMETER) === ALL || isBeyond;
   const showAll = (next: boolean) => {
-    const address = new URLSearchParams(window.location.search);
-    if (next) address.set(PARAMETER, ALL);
-    else address.delete(PARAMETER);
-    if (!next && isBeyond) address.delete('step');
-    window.history.pushState(null, '', `?${address.toString()}`);
+    const isStepLost = !next && isBeyond;
+    changeAddress({ [PARAMETER]: next ? ALL : null, ...(isStepLost ? { step: null } : {}) }, 'push');
   };
   return {
     steps: isAll ? all : folded,

@@ -59,7 +59,7 @@ export const ExportMenu = ({ name, harness, state, picture }: ExportProps) => {
           <Download size={18} aria-hidden /> Export
         </>
       }
-      choices={ways.map(([label, onSelect]) => ({ id: label, face: label, onSelect }))}
+      choices={ways.map(([label, onSelect]) => ({ id: label, label, onSelect }))}
     />
   );
 };

@@ -6,6 +6,7 @@ import { parseScenario, scenarioCode, withCondition } from '@/core/control/scena
 import type { Harness } from '@/core/wiring/harness';
 import { scenarioWords } from '@/core/wiring/scenario-words';
 import { useJob } from '../job/provider';
+import { LabeledSelect } from '../kit/labeled-select';
 
 /** The present simulation: an outside condition, or faults; and how to end it. */
 export const SimulateFault = ({ harness }: { harness: Harness }) => {
@@ -17,21 +18,15 @@ export const SimulateFault = ({ harness }: { harness: Harness }) => {
   const words = useMemo(() => scenarioWords(facts, harness, scenario), [facts, harness, scenario]);
   const isListed = code === '' || conditions.some(({ id }) => id === code);
   return (
-    <label className="block">
-      <span className="eyebrow">Simulate</span>
-      <select
-        className="field-box w-full"
-        value={code}
-        onChange={(event) => setMoment({ scenario: parseScenario(event.target.value) })}
-      >
-        <option value="">No fault</option>
-        {conditions.map(({ id, label }) => (
-          <option key={id} value={scenarioCode(withCondition(id))}>
-            {label}
-          </option>
-        ))}
-        {!isListed && <option value={code}>{words || 'Not on this system'}</option>}
-      </select>
-    </label>
+    <LabeledSelect
+      label="Simulate"
+      value={code}
+      options={[
+        { value: '', label: 'No fault' },
+        ...conditions.map(({ id, label }) => ({ value: scenarioCode(withCondition(id)), label })),
+        ...(isListed ? [] : [{ value: code, label: words || 'Not on this system' }]),
+      ]}
+      onChoose={(next) => setMoment({ scenario: parseScenario(next) })}
+    />
   );
 };

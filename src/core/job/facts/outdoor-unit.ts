@@ -2,6 +2,19 @@ import { choiceFact, flagFact, numberFact, optionalNumberFact, tableFact, textFa
 
 const ON_A_TIMER = { path: 'outdoorUnit.defrostControl', is: ['time-temperature'] } as const;
 
+interface CapacityRow extends Record<string, number> {
+  outdoorF: number;
+  btuh: number;
+  kW: number;
+}
+
+/** Columns of a table of heat and power by outdoor temperature, from least Btu/h and kW. */
+const capacityColumns = (leastBtuh: number, leastKW: number) => ({
+  outdoorF: { label: 'Outdoor', unit: '°F', min: -40, max: 75, step: 1 },
+  btuh: { label: 'Heat', unit: 'Btu/h', min: leastBtuh, max: 300_000, step: 100 },
+  kW: { label: 'Power', unit: 'kW', min: leastKW, max: 40, step: 0.05 },
+});
+
 export const outdoorUnit = {
   name: textFact({ label: 'Outdoor unit', place: 'yard', why: 'Manufacturer and model, from the data plate.' }),
   serial: textFact({ label: 'Serial number', place: 'yard', maxLength: 60 }),
@@ -145,15 +158,11 @@ export const outdoorUnit = {
     onlyWhen: { path: 'outdoorUnit.stages', is: ['two'] },
     why: 'Some boards switch to second stage for defrost, whatever the thermostat calls. The diagram shows it.',
   }),
-  ratingPoints: tableFact<{ outdoorF: number; btuh: number; kW: number }>({
+  ratingPoints: tableFact<CapacityRow>({
     label: 'Heating capacity',
     place: 'desk',
     item: 'rating point',
-    columns: {
-      outdoorF: { label: 'Outdoor', unit: '°F', min: -40, max: 75, step: 1 },
-      btuh: { label: 'Heat', unit: 'Btu/h', min: 1000, max: 300_000, step: 100 },
-      kW: { label: 'Power', unit: 'kW', min: 0.1, max: 40, step: 0.05 },
-    },
+    columns: capacityColumns(1000, 0.1),
     least: 2,
     most: 12,
     distinct: 'outdoorF',
@@ -165,15 +174,11 @@ export const outdoorUnit = {
     ],
     why: 'From the unit’s performance data: at least 47 and 17 °F, and the point nearest design temperature if it has one.',
   }),
-  lowPoints: tableFact<{ outdoorF: number; btuh: number; kW: number }>({
+  lowPoints: tableFact<CapacityRow>({
     label: 'Capacity at low stage or minimum speed',
     place: 'desk',
     item: 'low point',
-    columns: {
-      outdoorF: { label: 'Outdoor', unit: '°F', min: -40, max: 75, step: 1 },
-      btuh: { label: 'Heat', unit: 'Btu/h', min: 500, max: 300_000, step: 100 },
-      kW: { label: 'Power', unit: 'kW', min: 0.05, max: 40, step: 0.05 },
-    },
+    columns: capacityColumns(500, 0.05),
     least: 0,
     most: 12,
     distinct: 'outdoorF',

@@ -1,4 +1,7 @@
+import { entriesIn, menu, number, option, when } from './builders';
 import type { ControllerProfile } from './profile';
+
+const entry = entriesIn('this');
 
 /** A made-up thermostat: pages by letter, numbered lines on each. Lines that do not matter are hidden. */
 export const quillwort: ControllerProfile = {
@@ -28,480 +31,224 @@ export const quillwort: ControllerProfile = {
   banks: [],
   jumpers: [],
   entries: [
-    {
-      code: 'E1',
-      label: 'Equipment',
-      scope: 'this',
-      form: {
-        kind: 'menu',
-        options: [
-          { code: 'a', label: 'Furnace or strips only', means: { 'system-type': 'conventional' } },
-          {
-            code: 'b',
-            label: 'Heat pump, single stage',
-            means: { 'system-type': 'heat-pump', 'compressor-stages': 1 },
-          },
-          { code: 'c', label: 'Heat pump, two stage', means: { 'system-type': 'heat-pump', 'compressor-stages': 2 } },
-          {
-            code: 'd',
-            label: 'Dual fuel, single stage',
-            means: { 'system-type': 'dual-fuel', 'compressor-stages': 1 },
-          },
-          { code: 'e', label: 'Dual fuel, two stage', means: { 'system-type': 'dual-fuel', 'compressor-stages': 2 } },
-        ],
-      },
-      factory: 'a',
-      note: 'Changing it resets every entry after it to its factory default.',
-    },
-    {
-      code: 'E2',
-      label: 'Reversing valve energized in',
-      scope: 'this',
-      form: {
-        kind: 'menu',
-        options: [
-          { code: 'a', label: 'Cooling', means: { 'reversing-valve': 'O' } },
-          { code: 'b', label: 'Heating', means: { 'reversing-valve': 'B' } },
-        ],
-      },
-      shownWhen: { entry: 'E1', is: ['b', 'c', 'd', 'e'] },
-      factory: 'a',
-    },
-    {
-      code: 'E3',
-      label: 'First stage, minimum run',
-      scope: 'this',
-      form: { kind: 'number', setting: 'second-stage-least', min: 0, max: 15, step: 1, scale: 'plain' },
-      shownWhen: { entry: 'E1', is: ['c', 'e'] },
+    entry(
+      'E1',
+      'Equipment',
+      menu(
+        option('a', 'Furnace or strips only', { 'system-type': 'conventional' }),
+        option('b', 'Heat pump, single stage', { 'system-type': 'heat-pump', 'compressor-stages': 1 }),
+        option('c', 'Heat pump, two stage', { 'system-type': 'heat-pump', 'compressor-stages': 2 }),
+        option('d', 'Dual fuel, single stage', { 'system-type': 'dual-fuel', 'compressor-stages': 1 }),
+        option('e', 'Dual fuel, two stage', { 'system-type': 'dual-fuel', 'compressor-stages': 2 }),
+      ),
+      { factory: 'a', note: 'Changing it resets every entry after it to its factory default.' },
+    ),
+    entry(
+      'E2',
+      'Reversing valve energized in',
+      menu(option('a', 'Cooling', { 'reversing-valve': 'O' }), option('b', 'Heating', { 'reversing-valve': 'B' })),
+      { shownWhen: when('E1', 'b', 'c', 'd', 'e'), factory: 'a' },
+    ),
+    entry('E3', 'First stage, minimum run', number('second-stage-least', [0, 15], 1), {
+      shownWhen: when('E1', 'c', 'e'),
       factory: '5',
-    },
-    {
-      code: 'E4',
-      label: 'Spare output',
-      scope: 'this',
-      form: {
-        kind: 'menu',
-        options: [
-          { code: 'a', label: 'Nothing', means: { 'assigned-terminal': 'unused' } },
-          { code: 'b', label: 'Emergency heat', means: { 'assigned-terminal': 'emergency' } },
-          { code: 'c', label: 'Backup, second stage', means: { 'assigned-terminal': 'second-aux' } },
-          { code: 'd', label: 'Trouble lamp', means: { 'assigned-terminal': 'fault-lamp' } },
-        ],
-      },
-      factory: 'a',
-    },
-    {
-      code: 'O1',
-      label: 'Outdoor reading from',
-      scope: 'this',
-      form: {
-        kind: 'menu',
-        options: [
-          { code: 'a', label: 'Nowhere', means: { 'outdoor-source': 'none' } },
-          { code: 'b', label: 'Wired sensor', means: { 'outdoor-source': 'wired' } },
-          { code: 'c', label: 'Radio sensor', means: { 'outdoor-source': 'wireless' } },
-          { code: 'd', label: 'Internet weather', means: { 'outdoor-source': 'weather' } },
-        ],
-      },
-      factory: 'a',
-    },
-    {
-      code: 'O2',
-      label: 'Outdoor reading used for',
-      scope: 'this',
-      form: {
-        kind: 'menu',
-        options: [
-          { code: 'a', label: 'Showing', means: { 'outdoor-sensor-use': 'display' } },
-          { code: 'b', label: 'Lockouts', means: { 'outdoor-sensor-use': 'control' } },
-          { code: 'c', label: 'Showing and lockouts', means: { 'outdoor-sensor-use': 'both' } },
-        ],
-      },
-      shownWhen: { entry: 'O1', is: ['b', 'c', 'd'] },
-      factory: 'c',
-    },
-    {
-      code: 'O3',
-      label: 'No compressor below',
-      scope: 'this',
-      form: { kind: 'number', setting: 'compressor-lockout', min: -10, max: 60, step: 1, scale: 'plain', none: 'none' },
-      shownWhen: { entry: 'O1', is: ['b', 'c', 'd'] },
+    }),
+    entry(
+      'E4',
+      'Spare output',
+      menu(
+        option('a', 'Nothing', { 'assigned-terminal': 'unused' }),
+        option('b', 'Emergency heat', { 'assigned-terminal': 'emergency' }),
+        option('c', 'Backup, second stage', { 'assigned-terminal': 'second-aux' }),
+        option('d', 'Trouble lamp', { 'assigned-terminal': 'fault-lamp' }),
+      ),
+      { factory: 'a' },
+    ),
+    entry(
+      'O1',
+      'Outdoor reading from',
+      menu(
+        option('a', 'Nowhere', { 'outdoor-source': 'none' }),
+        option('b', 'Wired sensor', { 'outdoor-source': 'wired' }),
+        option('c', 'Radio sensor', { 'outdoor-source': 'wireless' }),
+        option('d', 'Internet weather', { 'outdoor-source': 'weather' }),
+      ),
+      { factory: 'a' },
+    ),
+    entry(
+      'O2',
+      'Outdoor reading used for',
+      menu(
+        option('a', 'Showing', { 'outdoor-sensor-use': 'display' }),
+        option('b', 'Lockouts', { 'outdoor-sensor-use': 'control' }),
+        option('c', 'Showing and lockouts', { 'outdoor-sensor-use': 'both' }),
+      ),
+      { shownWhen: when('O1', 'b', 'c', 'd'), factory: 'c' },
+    ),
+    entry('O3', 'No compressor below', number('compressor-lockout', [-10, 60], 1, { none: 'none' }), {
+      shownWhen: when('O1', 'b', 'c', 'd'),
       factory: 'none',
-    },
-    {
-      code: 'B1',
-      label: 'Stages of backup',
-      scope: 'this',
-      form: {
-        kind: 'menu',
-        options: [
-          { code: 'a', label: 'None', means: { 'backup-stages': 0 } },
-          { code: 'b', label: 'One', means: { 'backup-stages': 1 } },
-          { code: 'c', label: 'Two', means: { 'backup-stages': 2 } },
-        ],
-      },
-      shownWhen: { entry: 'E1', is: ['b', 'c', 'd', 'e'] },
-      factory: 'b',
-    },
-    {
-      code: 'B2',
-      label: 'Backup runs on',
-      scope: 'this',
-      form: {
-        kind: 'menu',
-        options: [
-          { code: 'a', label: 'Electricity', means: { 'backup-source': 'electric' } },
-          { code: 'b', label: 'Gas or oil', means: { 'backup-source': 'fossil', 'backup-with-heat-pump': 'apart' } },
-        ],
-      },
-      shownWhen: {
-        all: [
-          { entry: 'B1', is: ['b', 'c'] },
-          { entry: 'E1', is: ['b', 'c', 'd', 'e'] },
-        ],
-      },
-      factory: 'a',
-    },
-    {
-      code: 'B3',
-      label: 'Backup with compressor',
-      scope: 'this',
-      form: {
-        kind: 'menu',
-        options: [
-          { code: 'a', label: 'Not allowed', means: { 'backup-with-heat-pump': 'apart' } },
-          { code: 'b', label: 'Allowed', means: { 'backup-with-heat-pump': 'together' } },
-          { code: 'c', label: 'Emergency heat only', means: { 'backup-with-heat-pump': 'emergency-only' } },
-        ],
-      },
-      shownWhen: { entry: 'B2', is: ['a'] },
-      factory: 'b',
-    },
-    {
-      code: 'B4',
-      label: 'Who starts the blower',
-      scope: 'this',
-      form: {
-        kind: 'menu',
-        options: [
-          { code: 'a', label: 'Equipment', means: { 'fan-in-heat': 'equipment' } },
-          { code: 'b', label: 'Thermostat', means: { 'fan-in-heat': 'thermostat' } },
-        ],
-      },
-      shownWhen: { entry: 'B1', is: ['b', 'c'] },
-      factory: 'a',
-    },
-    {
-      code: 'B5',
-      label: 'Backup starts at',
-      scope: 'this',
-      form: { kind: 'number', setting: 'droop', min: 0, max: 5, step: 0.5, scale: 'plain', none: 'time' },
-      shownWhen: { entry: 'B1', is: ['b', 'c'] },
+    }),
+    entry(
+      'B1',
+      'Stages of backup',
+      menu(
+        option('a', 'None', { 'backup-stages': 0 }),
+        option('b', 'One', { 'backup-stages': 1 }),
+        option('c', 'Two', { 'backup-stages': 2 }),
+      ),
+      { shownWhen: when('E1', 'b', 'c', 'd', 'e'), factory: 'b' },
+    ),
+    entry(
+      'B2',
+      'Backup runs on',
+      menu(
+        option('a', 'Electricity', { 'backup-source': 'electric' }),
+        option('b', 'Gas or oil', { 'backup-source': 'fossil', 'backup-with-heat-pump': 'apart' }),
+      ),
+      { shownWhen: { all: [when('B1', 'b', 'c'), when('E1', 'b', 'c', 'd', 'e')] }, factory: 'a' },
+    ),
+    entry(
+      'B3',
+      'Backup with compressor',
+      menu(
+        option('a', 'Not allowed', { 'backup-with-heat-pump': 'apart' }),
+        option('b', 'Allowed', { 'backup-with-heat-pump': 'together' }),
+        option('c', 'Emergency heat only', { 'backup-with-heat-pump': 'emergency-only' }),
+      ),
+      { shownWhen: when('B2', 'a'), factory: 'b' },
+    ),
+    entry(
+      'B4',
+      'Who starts the blower',
+      menu(
+        option('a', 'Equipment', { 'fan-in-heat': 'equipment' }),
+        option('b', 'Thermostat', { 'fan-in-heat': 'thermostat' }),
+      ),
+      { shownWhen: when('B1', 'b', 'c'), factory: 'a' },
+    ),
+    entry('B5', 'Backup starts at', number('droop', [0, 5], 0.5, { none: 'time' }), {
+      shownWhen: when('B1', 'b', 'c'),
       factory: '0',
-    },
-    {
-      code: 'B6',
-      label: 'Next stage after',
-      scope: 'this',
-      form: { kind: 'number', setting: 'upstage-time', min: 10, max: 60, step: 5, scale: 'plain', none: 'none' },
-      factory: 'none',
-    },
-    {
-      code: 'B7',
-      label: 'Backup starts per hour',
-      scope: 'this',
-      form: { kind: 'number', setting: 'backup-cycles', min: 1, max: 9, step: 1, scale: 'plain' },
-      shownWhen: { entry: 'B1', is: ['b', 'c'] },
+    }),
+    entry('B6', 'Next stage after', number('upstage-time', [10, 60], 5, { none: 'none' }), { factory: 'none' }),
+    entry('B7', 'Backup starts per hour', number('backup-cycles', [1, 9], 1), {
+      shownWhen: when('B1', 'b', 'c'),
       factory: '6',
-    },
-    {
-      code: 'B8',
-      label: 'No backup above',
-      scope: 'this',
-      form: { kind: 'number', setting: 'aux-lockout', min: 0, max: 70, step: 1, scale: 'plain', none: 'none' },
-      shownWhen: {
-        all: [
-          { entry: 'O1', is: ['b', 'c', 'd'] },
-          { entry: 'B1', is: ['b', 'c'] },
-        ],
-      },
+    }),
+    entry('B8', 'No backup above', number('aux-lockout', [0, 70], 1, { none: 'none' }), {
+      shownWhen: { all: [when('O1', 'b', 'c', 'd'), when('B1', 'b', 'c')] },
       factory: 'none',
-    },
-    {
-      code: 'B9',
-      label: 'Heat pump fault: use backup',
-      scope: 'this',
-      form: {
-        kind: 'menu',
-        options: [
-          { code: 'a', label: 'No', means: { 'emergency-on-fault': 'off' } },
-          { code: 'b', label: 'Yes', means: { 'emergency-on-fault': 'on' } },
-        ],
-      },
-      shownWhen: { entry: 'B1', is: ['b', 'c'] },
+    }),
+    entry(
+      'B9',
+      'Heat pump fault: use backup',
+      menu(option('a', 'No', { 'emergency-on-fault': 'off' }), option('b', 'Yes', { 'emergency-on-fault': 'on' })),
+      { shownWhen: when('B1', 'b', 'c'), factory: 'a' },
+    ),
+    entry('T1', 'Compressor starts per hour', number('compressor-cycles', [1, 6], 1), { factory: '3' }),
+    entry('T2', 'Compressor minimum off time', number('compressor-min-off', [2, 9], 1), { factory: '5' }),
+    entry('T3', 'Blower after heat', number('fan-after-heat', [0, 180], 15), { factory: '60' }),
+    entry('T4', 'Blower after cool', number('fan-after-cool', [0, 180], 15), { factory: '45' }),
+    entry('T5', 'Wait after power-up', number('power-up-hold', [0, 15], 1), { factory: '5' }),
+    entry(
+      'T6',
+      'Start early',
+      menu(option('a', 'No', { 'adaptive-recovery': 'off' }), option('b', 'Yes', { 'adaptive-recovery': 'on' })),
+      { factory: 'b' },
+    ),
+    entry(
+      'T7',
+      'Response',
+      menu(
+        option('a', 'Calm', { response: 'calm' }),
+        option('b', 'Medium', { response: 'usual' }),
+        option('c', 'Brisk', { response: 'brisk' }),
+      ),
+      { factory: 'b' },
+    ),
+    entry(
+      'R1',
+      'Reads the room at',
+      menu(
+        option('a', 'Here', { 'sensing-place': 'here' }),
+        option('b', 'Remote sensor', { 'sensing-place': 'remote' }),
+        option('c', 'Average of both', { 'sensing-place': 'average' }),
+      ),
+      { factory: 'a' },
+    ),
+    entry('R2', 'Sensor correction', number('temperature-offset', [-3, 3], 0.5), { factory: '0' }),
+    entry(
+      'R3',
+      'Heat or cool chosen',
+      menu(option('a', 'By hand', { changeover: 'manual' }), option('b', 'By itself', { changeover: 'auto' })),
+      { factory: 'a' },
+    ),
+    entry('R4', 'Space between setpoints', number('deadband', [0, 9], 1), { shownWhen: when('R3', 'b'), factory: '3' }),
+    entry('R5', 'Highest heat setpoint', number('heat-setpoint-most', [60, 90], 1, { none: 'none' }), {
+      factory: 'none',
+    }),
+    entry('R6', 'Lowest cool setpoint', number('cool-setpoint-least', [50, 80], 1, { none: 'none' }), {
+      factory: 'none',
+    }),
+    entry('R7', 'Test stops above, heat', number('test-heat-most', [60, 99], 1, { none: 'none' }), { factory: 'none' }),
+    entry('R8', 'Test stops below, cool', number('test-cool-least', [45, 80], 1, { none: 'none' }), {
+      factory: 'none',
+    }),
+    entry(
+      'C1',
+      'Reminders count',
+      menu(
+        option('a', 'Run time', { 'reminder-basis': 'run-time' }),
+        option('b', 'Days', { 'reminder-basis': 'calendar' }),
+      ),
+      { factory: 'a' },
+    ),
+    entry('C2', 'Filter', number('filter-reminder', [10, 360], 10, { none: 'none' }), { factory: 'none' }),
+    entry('C3', 'Service', number('service-reminder', [3, 24], 1, { none: 'none' }), { factory: 'none' }),
+    entry('C4', 'Humidifier pad', number('humidifier-reminder', [1, 24], 1, { none: 'none' }), { factory: 'none' }),
+    entry('C5', 'UV lamp', number('lamp-reminder', [3, 36], 1, { none: 'none' }), { factory: 'none' }),
+    entry(
+      'H1',
+      'Day plan',
+      menu(
+        option('a', 'One temperature', { schedule: 'none' }),
+        option('b', 'Night', { schedule: 'night' }),
+        option('c', 'Night and away', { schedule: 'night-and-away' }),
+      ),
+      { factory: 'c' },
+    ),
+    entry('H2', 'Lower at night by', number('setback', [0, 12], 1), { shownWhen: when('H1', 'b', 'c'), factory: '8' }),
+    entry(
+      'H3',
+      'After an outage',
+      menu(option('a', 'Stay off', { 'outage-restart': 'off' }), option('b', 'Go on', { 'outage-restart': 'resume' })),
+      { factory: 'b' },
+    ),
+    entry(
+      'H4',
+      'Degrees',
+      menu(option('a', '°F', { 'temperature-scale': 'F' }), option('b', '°C', { 'temperature-scale': 'C' })),
+      { factory: 'a' },
+    ),
+    entry('H5', 'Clock', menu(option('a', '12 hours', { clock: 12 }), option('b', '24 hours', { clock: 24 })), {
       factory: 'a',
-    },
-    {
-      code: 'T1',
-      label: 'Compressor starts per hour',
-      scope: 'this',
-      form: { kind: 'number', setting: 'compressor-cycles', min: 1, max: 6, step: 1, scale: 'plain' },
-      factory: '3',
-    },
-    {
-      code: 'T2',
-      label: 'Compressor minimum off time',
-      scope: 'this',
-      form: { kind: 'number', setting: 'compressor-min-off', min: 2, max: 9, step: 1, scale: 'plain' },
-      factory: '5',
-    },
-    {
-      code: 'T3',
-      label: 'Blower after heat',
-      scope: 'this',
-      form: { kind: 'number', setting: 'fan-after-heat', min: 0, max: 180, step: 15, scale: 'plain' },
-      factory: '60',
-    },
-    {
-      code: 'T4',
-      label: 'Blower after cool',
-      scope: 'this',
-      form: { kind: 'number', setting: 'fan-after-cool', min: 0, max: 180, step: 15, scale: 'plain' },
-      factory: '45',
-    },
-    {
-      code: 'T5',
-      label: 'Wait after power-up',
-      scope: 'this',
-      form: { kind: 'number', setting: 'power-up-hold', min: 0, max: 15, step: 1, scale: 'plain' },
-      factory: '5',
-    },
-    {
-      code: 'T6',
-      label: 'Start early',
-      scope: 'this',
-      form: {
-        kind: 'menu',
-        options: [
-          { code: 'a', label: 'No', means: { 'adaptive-recovery': 'off' } },
-          { code: 'b', label: 'Yes', means: { 'adaptive-recovery': 'on' } },
-        ],
-      },
-      factory: 'b',
-    },
-    {
-      code: 'T7',
-      label: 'Response',
-      scope: 'this',
-      form: {
-        kind: 'menu',
-        options: [
-          { code: 'a', label: 'Calm', means: { response: 'calm' } },
-          { code: 'b', label: 'Medium', means: { response: 'usual' } },
-          { code: 'c', label: 'Brisk', means: { response: 'brisk' } },
-        ],
-      },
-      factory: 'b',
-    },
-    {
-      code: 'R1',
-      label: 'Reads the room at',
-      scope: 'this',
-      form: {
-        kind: 'menu',
-        options: [
-          { code: 'a', label: 'Here', means: { 'sensing-place': 'here' } },
-          { code: 'b', label: 'Remote sensor', means: { 'sensing-place': 'remote' } },
-          { code: 'c', label: 'Average of both', means: { 'sensing-place': 'average' } },
-        ],
-      },
-      factory: 'a',
-    },
-    {
-      code: 'R2',
-      label: 'Sensor correction',
-      scope: 'this',
-      form: { kind: 'number', setting: 'temperature-offset', min: -3, max: 3, step: 0.5, scale: 'plain' },
-      factory: '0',
-    },
-    {
-      code: 'R3',
-      label: 'Heat or cool chosen',
-      scope: 'this',
-      form: {
-        kind: 'menu',
-        options: [
-          { code: 'a', label: 'By hand', means: { changeover: 'manual' } },
-          { code: 'b', label: 'By itself', means: { changeover: 'auto' } },
-        ],
-      },
-      factory: 'a',
-    },
-    {
-      code: 'R4',
-      label: 'Space between setpoints',
-      scope: 'this',
-      form: { kind: 'number', setting: 'deadband', min: 0, max: 9, step: 1, scale: 'plain' },
-      shownWhen: { entry: 'R3', is: ['b'] },
-      factory: '3',
-    },
-    {
-      code: 'R5',
-      label: 'Highest heat setpoint',
-      scope: 'this',
-      form: { kind: 'number', setting: 'heat-setpoint-most', min: 60, max: 90, step: 1, scale: 'plain', none: 'none' },
-      factory: 'none',
-    },
-    {
-      code: 'R6',
-      label: 'Lowest cool setpoint',
-      scope: 'this',
-      form: { kind: 'number', setting: 'cool-setpoint-least', min: 50, max: 80, step: 1, scale: 'plain', none: 'none' },
-      factory: 'none',
-    },
-    {
-      code: 'R7',
-      label: 'Test stops above, heat',
-      scope: 'this',
-      form: { kind: 'number', setting: 'test-heat-most', min: 60, max: 99, step: 1, scale: 'plain', none: 'none' },
-      factory: 'none',
-    },
-    {
-      code: 'R8',
-      label: 'Test stops below, cool',
-      scope: 'this',
-      form: { kind: 'number', setting: 'test-cool-least', min: 45, max: 80, step: 1, scale: 'plain', none: 'none' },
-      factory: 'none',
-    },
-    {
-      code: 'C1',
-      label: 'Reminders count',
-      scope: 'this',
-      form: {
-        kind: 'menu',
-        options: [
-          { code: 'a', label: 'Run time', means: { 'reminder-basis': 'run-time' } },
-          { code: 'b', label: 'Days', means: { 'reminder-basis': 'calendar' } },
-        ],
-      },
-      factory: 'a',
-    },
-    {
-      code: 'C2',
-      label: 'Filter',
-      scope: 'this',
-      form: { kind: 'number', setting: 'filter-reminder', min: 10, max: 360, step: 10, scale: 'plain', none: 'none' },
-      factory: 'none',
-    },
-    {
-      code: 'C3',
-      label: 'Service',
-      scope: 'this',
-      form: { kind: 'number', setting: 'service-reminder', min: 3, max: 24, step: 1, scale: 'plain', none: 'none' },
-      factory: 'none',
-    },
-    {
-      code: 'C4',
-      label: 'Humidifier pad',
-      scope: 'this',
-      form: { kind: 'number', setting: 'humidifier-reminder', min: 1, max: 24, step: 1, scale: 'plain', none: 'none' },
-      factory: 'none',
-    },
-    {
-      code: 'C5',
-      label: 'UV lamp',
-      scope: 'this',
-      form: { kind: 'number', setting: 'lamp-reminder', min: 3, max: 36, step: 1, scale: 'plain', none: 'none' },
-      factory: 'none',
-    },
-    {
-      code: 'H1',
-      label: 'Day plan',
-      scope: 'this',
-      form: {
-        kind: 'menu',
-        options: [
-          { code: 'a', label: 'One temperature', means: { schedule: 'none' } },
-          { code: 'b', label: 'Night', means: { schedule: 'night' } },
-          { code: 'c', label: 'Night and away', means: { schedule: 'night-and-away' } },
-        ],
-      },
-      factory: 'c',
-    },
-    {
-      code: 'H2',
-      label: 'Lower at night by',
-      scope: 'this',
-      form: { kind: 'number', setting: 'setback', min: 0, max: 12, step: 1, scale: 'plain' },
-      shownWhen: { entry: 'H1', is: ['b', 'c'] },
-      factory: '8',
-    },
-    {
-      code: 'H3',
-      label: 'After an outage',
-      scope: 'this',
-      form: {
-        kind: 'menu',
-        options: [
-          { code: 'a', label: 'Stay off', means: { 'outage-restart': 'off' } },
-          { code: 'b', label: 'Go on', means: { 'outage-restart': 'resume' } },
-        ],
-      },
-      factory: 'b',
-    },
-    {
-      code: 'H4',
-      label: 'Degrees',
-      scope: 'this',
-      form: {
-        kind: 'menu',
-        options: [
-          { code: 'a', label: '°F', means: { 'temperature-scale': 'F' } },
-          { code: 'b', label: '°C', means: { 'temperature-scale': 'C' } },
-        ],
-      },
-      factory: 'a',
-    },
-    {
-      code: 'H5',
-      label: 'Clock',
-      scope: 'this',
-      form: {
-        kind: 'menu',
-        options: [
-          { code: 'a', label: '12 hours', means: { clock: 12 } },
-          { code: 'b', label: '24 hours', means: { clock: 24 } },
-        ],
-      },
-      factory: 'a',
-    },
-    {
-      code: 'H6',
-      label: 'Screen',
-      scope: 'this',
-      form: {
-        kind: 'menu',
-        options: [
-          { code: 'a', label: 'Wakes when touched', means: { screen: 'touch' } },
-          { code: 'b', label: 'Always on', means: { screen: 'always' } },
-        ],
-      },
-      factory: 'a',
-    },
-    {
-      code: 'H7',
-      label: 'Lock',
-      scope: 'this',
-      form: {
-        kind: 'menu',
-        options: [
-          { code: 'a', label: 'None', means: { lock: 'none' } },
-          { code: 'b', label: 'A few degrees', means: { lock: 'partial' } },
-          { code: 'c', label: 'Full, by code', means: { lock: 'full' } },
-        ],
-      },
-      factory: 'a',
-      note: 'Do this last, after startup.',
-    },
+    }),
+    entry(
+      'H6',
+      'Screen',
+      menu(option('a', 'Wakes when touched', { screen: 'touch' }), option('b', 'Always on', { screen: 'always' })),
+      { factory: 'a' },
+    ),
+    entry(
+      'H7',
+      'Lock',
+      menu(
+        option('a', 'None', { lock: 'none' }),
+        option('b', 'A few degrees', { lock: 'partial' }),
+        option('c', 'Full, by code', { lock: 'full' }),
+      ),
+      { factory: 'a', note: 'Do this last, after startup.' },
+    ),
   ],
 };

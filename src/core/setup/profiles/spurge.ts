@@ -1,4 +1,7 @@
+import { entriesIn, menu, number, option, when } from './builders';
 import type { ControllerProfile } from './profile';
+
+const entry = entriesIn('this');
 
 /**
  * A made-up thermostat that asks questions one after another; each depends on the answers before. It displays °C in
@@ -22,274 +25,143 @@ export const spurge: ControllerProfile = {
   banks: [],
   jumpers: [],
   entries: [
-    {
-      code: 'Q1',
-      label: 'What makes the heat?',
-      scope: 'this',
-      form: {
-        kind: 'menu',
-        options: [
-          { code: 'furnace', label: 'A furnace alone', means: { 'system-type': 'conventional' } },
-          { code: 'pump', label: 'A heat pump', means: { 'system-type': 'heat-pump' } },
-          {
-            code: 'both',
-            label: 'A heat pump and a furnace',
-            means: { 'system-type': 'dual-fuel', 'backup-source': 'fossil', 'backup-with-heat-pump': 'apart' },
-          },
-        ],
-      },
-    },
-    {
-      code: 'Q2',
-      label: 'How many compressor wires?',
-      scope: 'this',
-      form: {
-        kind: 'menu',
-        options: [
-          { code: 'one', label: 'One', means: { 'compressor-stages': 1 } },
-          { code: 'two', label: 'Two', means: { 'compressor-stages': 2 } },
-        ],
-      },
-      shownWhen: { entry: 'Q1', is: ['pump', 'both'] },
-    },
-    {
-      code: 'Q3',
-      label: 'When is the reversing-valve wire hot?',
-      scope: 'this',
-      form: {
-        kind: 'menu',
-        options: [
-          { code: 'cooling', label: 'In cooling', means: { 'reversing-valve': 'O' } },
-          { code: 'heating', label: 'In heating', means: { 'reversing-valve': 'B' } },
-        ],
-      },
-      shownWhen: { entry: 'Q1', is: ['pump', 'both'] },
-    },
-    {
-      code: 'Q4',
-      label: 'Is there electric backup?',
-      scope: 'this',
-      form: {
-        kind: 'menu',
-        options: [
-          { code: 'yes', label: 'Yes', means: { 'backup-source': 'electric' } },
-          { code: 'no', label: 'No', means: { 'backup-source': 'none' } },
-        ],
-      },
-      shownWhen: { entry: 'Q1', is: ['pump'] },
-    },
-    {
-      code: 'Q5',
-      label: 'May it run with the compressor?',
-      scope: 'this',
-      form: {
-        kind: 'menu',
-        options: [
-          { code: 'yes', label: 'Yes', means: { 'backup-with-heat-pump': 'together' } },
-          { code: 'no', label: 'No, in emergency only', means: { 'backup-with-heat-pump': 'emergency-only' } },
-        ],
-      },
-      shownWhen: { entry: 'Q4', is: ['yes'] },
-    },
-    {
-      code: 'Q6',
-      label: 'Backup if the heat pump fails?',
-      scope: 'this',
-      form: {
-        kind: 'menu',
-        options: [
-          { code: 'yes', label: 'Yes', means: { 'emergency-on-fault': 'on' } },
-          { code: 'no', label: 'No', means: { 'emergency-on-fault': 'off' } },
-        ],
-      },
-      shownWhen: {
-        any: [
-          { entry: 'Q4', is: ['yes'] },
-          { entry: 'Q1', is: ['both'] },
-        ],
-      },
-    },
-    {
-      code: 'Q6b',
-      label: 'Who starts the blower for it?',
-      scope: 'this',
-      form: {
-        kind: 'menu',
-        options: [
-          { code: 'I', label: 'I do', means: { 'fan-in-heat': 'thermostat' } },
-          { code: 'it', label: 'The indoor unit', means: { 'fan-in-heat': 'equipment' } },
-        ],
-      },
-      shownWhen: {
-        any: [
-          { entry: 'Q4', is: ['yes'] },
-          { entry: 'Q1', is: ['both'] },
-        ],
-      },
-    },
-    {
-      code: 'Q7',
-      label: 'How is it outside?',
-      scope: 'this',
-      form: {
-        kind: 'menu',
-        options: [
-          { code: 'none', label: 'I do not know', means: { 'outdoor-source': 'none' } },
-          { code: 'wire', label: 'A wire tells me', means: { 'outdoor-source': 'wired' } },
-          { code: 'radio', label: 'A sensor tells me by radio', means: { 'outdoor-source': 'wireless' } },
-          { code: 'net', label: 'The network tells me', means: { 'outdoor-source': 'weather' } },
-        ],
-      },
-    },
-    {
-      code: 'Q8',
-      label: 'Lock out the compressor below (°C)',
-      scope: 'this',
-      form: {
-        kind: 'number',
-        setting: 'compressor-lockout',
-        min: -25,
-        max: 15,
-        step: 0.5,
-        scale: 'celsius',
-        none: 'never',
-      },
-      shownWhen: {
-        all: [
-          { entry: 'Q7', is: ['wire', 'radio', 'net'] },
-          { entry: 'Q1', is: ['pump', 'both'] },
-        ],
-      },
-    },
-    {
-      code: 'Q9',
-      label: 'Lock out the backup above (°C)',
-      scope: 'this',
-      form: { kind: 'number', setting: 'aux-lockout', min: -20, max: 20, step: 0.5, scale: 'celsius', none: 'never' },
-      shownWhen: {
-        all: [
-          { entry: 'Q7', is: ['wire', 'radio', 'net'] },
-          {
-            any: [
-              { entry: 'Q4', is: ['yes'] },
-              { entry: 'Q1', is: ['both'] },
-            ],
-          },
-        ],
-      },
-    },
-    {
-      code: 'Q10',
-      label: 'How soon should backup help?',
-      scope: 'this',
-      form: {
-        kind: 'menu',
-        options: [
-          { code: 'soon', label: 'At once', means: { droop: 0 } },
-          { code: 'later', label: 'At 2 °F', means: { droop: 2 } },
-          { code: 'last', label: 'At 3 °F', means: { droop: 3 } },
-        ],
-      },
-      shownWhen: {
-        any: [
-          { entry: 'Q5', is: ['yes'] },
-          { entry: 'Q1', is: ['both'] },
-        ],
-      },
-    },
-    {
-      code: 'Q11',
-      label: 'Start early to be warm in time?',
-      scope: 'this',
-      form: {
-        kind: 'menu',
-        options: [
-          { code: 'yes', label: 'Yes', means: { 'adaptive-recovery': 'on' } },
-          { code: 'no', label: 'No', means: { 'adaptive-recovery': 'off' } },
-        ],
-      },
-    },
-    {
-      code: 'Q12',
-      label: 'Switch to cooling automatically?',
-      scope: 'this',
-      form: {
-        kind: 'menu',
-        options: [
-          { code: 'yes', label: 'Yes', means: { changeover: 'auto' } },
-          { code: 'no', label: 'No', means: { changeover: 'manual' } },
-        ],
-      },
-    },
-    {
-      code: 'Q13',
-      label: 'How far apart are heat and cool?',
-      scope: 'this',
-      form: { kind: 'number', setting: 'deadband', min: 2, max: 6, step: 1, scale: 'plain' },
-      shownWhen: { entry: 'Q12', is: ['yes'] },
-    },
-    {
-      code: 'Q14',
-      label: 'Which degrees?',
-      scope: 'this',
-      form: {
-        kind: 'menu',
-        options: [
-          { code: 'F', label: '°F', means: { 'temperature-scale': 'F' } },
-          { code: 'C', label: '°C', means: { 'temperature-scale': 'C' } },
-        ],
-      },
-    },
-    {
-      code: 'Q15',
-      label: 'Who may change it?',
-      scope: 'this',
-      form: {
-        kind: 'menu',
-        options: [
-          { code: 'all', label: 'Everyone', means: { lock: 'none' } },
-          { code: 'little', label: 'Everyone, a little', means: { lock: 'partial' } },
-          { code: 'code', label: 'Whoever has the code', means: { lock: 'full' } },
-        ],
-      },
-    },
-    {
-      code: 'Q16',
-      label: 'How hard should I chase the setpoint?',
-      scope: 'this',
-      form: {
-        kind: 'menu',
-        options: [
-          { code: 'calm', label: 'Calmly', means: { response: 'calm' } },
-          { code: 'usual', label: 'As usual', means: { response: 'usual' } },
-          { code: 'brisk', label: 'Briskly', means: { response: 'brisk' } },
-        ],
-      },
-    },
-    {
-      code: 'Q17',
-      label: 'Which sensor should I use?',
-      scope: 'this',
-      form: {
-        kind: 'menu',
-        options: [
-          { code: 'mine', label: 'Mine', means: { 'sensing-place': 'here' } },
-          { code: 'other', label: 'The other room’s', means: { 'sensing-place': 'remote' } },
-          { code: 'both', label: 'Both', means: { 'sensing-place': 'average' } },
-        ],
-      },
-    },
-    {
-      code: 'Q18',
-      label: 'Should I stay lit?',
-      scope: 'this',
-      form: {
-        kind: 'menu',
-        options: [
-          { code: 'yes', label: 'Yes', means: { screen: 'always' } },
-          { code: 'no', label: 'Only at a touch', means: { screen: 'touch' } },
-        ],
-      },
-    },
+    entry(
+      'Q1',
+      'What makes the heat?',
+      menu(
+        option('furnace', 'A furnace alone', { 'system-type': 'conventional' }),
+        option('pump', 'A heat pump', { 'system-type': 'heat-pump' }),
+        option('both', 'A heat pump and a furnace', {
+          'system-type': 'dual-fuel',
+          'backup-source': 'fossil',
+          'backup-with-heat-pump': 'apart',
+        }),
+      ),
+    ),
+    entry(
+      'Q2',
+      'How many compressor wires?',
+      menu(option('one', 'One', { 'compressor-stages': 1 }), option('two', 'Two', { 'compressor-stages': 2 })),
+      { shownWhen: when('Q1', 'pump', 'both') },
+    ),
+    entry(
+      'Q3',
+      'When is the reversing-valve wire hot?',
+      menu(
+        option('cooling', 'In cooling', { 'reversing-valve': 'O' }),
+        option('heating', 'In heating', { 'reversing-valve': 'B' }),
+      ),
+      { shownWhen: when('Q1', 'pump', 'both') },
+    ),
+    entry(
+      'Q4',
+      'Is there electric backup?',
+      menu(option('yes', 'Yes', { 'backup-source': 'electric' }), option('no', 'No', { 'backup-source': 'none' })),
+      { shownWhen: when('Q1', 'pump') },
+    ),
+    entry(
+      'Q5',
+      'May it run with the compressor?',
+      menu(
+        option('yes', 'Yes', { 'backup-with-heat-pump': 'together' }),
+        option('no', 'No, in emergency only', { 'backup-with-heat-pump': 'emergency-only' }),
+      ),
+      { shownWhen: when('Q4', 'yes') },
+    ),
+    entry(
+      'Q6',
+      'Backup if the heat pump fails?',
+      menu(option('yes', 'Yes', { 'emergency-on-fault': 'on' }), option('no', 'No', { 'emergency-on-fault': 'off' })),
+      { shownWhen: { any: [when('Q4', 'yes'), when('Q1', 'both')] } },
+    ),
+    entry(
+      'Q6b',
+      'Who starts the blower for it?',
+      menu(
+        option('I', 'I do', { 'fan-in-heat': 'thermostat' }),
+        option('it', 'The indoor unit', { 'fan-in-heat': 'equipment' }),
+      ),
+      { shownWhen: { any: [when('Q4', 'yes'), when('Q1', 'both')] } },
+    ),
+    entry(
+      'Q7',
+      'How is it outside?',
+      menu(
+        option('none', 'I do not know', { 'outdoor-source': 'none' }),
+        option('wire', 'A wire tells me', { 'outdoor-source': 'wired' }),
+        option('radio', 'A sensor tells me by radio', { 'outdoor-source': 'wireless' }),
+        option('net', 'The network tells me', { 'outdoor-source': 'weather' }),
+      ),
+    ),
+    entry(
+      'Q8',
+      'Lock out the compressor below (°C)',
+      number('compressor-lockout', [-25, 15], 0.5, { scale: 'celsius', none: 'never' }),
+      { shownWhen: { all: [when('Q7', 'wire', 'radio', 'net'), when('Q1', 'pump', 'both')] } },
+    ),
+    entry(
+      'Q9',
+      'Lock out the backup above (°C)',
+      number('aux-lockout', [-20, 20], 0.5, { scale: 'celsius', none: 'never' }),
+      { shownWhen: { all: [when('Q7', 'wire', 'radio', 'net'), { any: [when('Q4', 'yes'), when('Q1', 'both')] }] } },
+    ),
+    entry(
+      'Q10',
+      'How soon should backup help?',
+      menu(
+        option('soon', 'At once', { droop: 0 }),
+        option('later', 'At 2 °F', { droop: 2 }),
+        option('last', 'At 3 °F', { droop: 3 }),
+      ),
+      { shownWhen: { any: [when('Q5', 'yes'), when('Q1', 'both')] } },
+    ),
+    entry(
+      'Q11',
+      'Start early to be warm in time?',
+      menu(option('yes', 'Yes', { 'adaptive-recovery': 'on' }), option('no', 'No', { 'adaptive-recovery': 'off' })),
+    ),
+    entry(
+      'Q12',
+      'Switch to cooling automatically?',
+      menu(option('yes', 'Yes', { changeover: 'auto' }), option('no', 'No', { changeover: 'manual' })),
+    ),
+    entry('Q13', 'How far apart are heat and cool?', number('deadband', [2, 6], 1), { shownWhen: when('Q12', 'yes') }),
+    entry(
+      'Q14',
+      'Which degrees?',
+      menu(option('F', '°F', { 'temperature-scale': 'F' }), option('C', '°C', { 'temperature-scale': 'C' })),
+    ),
+    entry(
+      'Q15',
+      'Who may change it?',
+      menu(
+        option('all', 'Everyone', { lock: 'none' }),
+        option('little', 'Everyone, a little', { lock: 'partial' }),
+        option('code', 'Whoever has the code', { lock: 'full' }),
+      ),
+    ),
+    entry(
+      'Q16',
+      'How hard should I chase the setpoint?',
+      menu(
+        option('calm', 'Calmly', { response: 'calm' }),
+        option('usual', 'As usual', { response: 'usual' }),
+        option('brisk', 'Briskly', { response: 'brisk' }),
+      ),
+    ),
+    entry(
+      'Q17',
+      'Which sensor should I use?',
+      menu(
+        option('mine', 'Mine', { 'sensing-place': 'here' }),
+        option('other', 'The other room’s', { 'sensing-place': 'remote' }),
+        option('both', 'Both', { 'sensing-place': 'average' }),
+      ),
+    ),
+    entry(
+      'Q18',
+      'Should I stay lit?',
+      menu(option('yes', 'Yes', { screen: 'always' }), option('no', 'Only at a touch', { screen: 'touch' })),
+    ),
   ],
 };

@@ -1,4 +1,7 @@
+import { entriesIn, jumper, option, switches } from './builders';
 import type { ControllerProfile } from './profile';
+
+const entry = entriesIn('board');
 
 /** A made-up outdoor board: three switch banks and one jumper block, read only at power-up. */
 export const stonecrop: ControllerProfile = {
@@ -25,146 +28,108 @@ export const stonecrop: ControllerProfile = {
   ],
   jumpers: [{ id: 'T', label: 'Block T, defrost', pins: ['30', '60', '90'] }],
   entries: [
-    {
-      code: 'T',
-      label: 'Minutes between defrosts',
-      scope: 'board',
-      form: {
-        kind: 'jumper',
-        block: 'T',
-        options: [
-          { code: '30', label: '30 min', means: { 'defrost-interval': 30 } },
-          { code: '60', label: '60 min', means: { 'defrost-interval': 60 } },
-          { code: '90', label: '90 min', means: { 'defrost-interval': 90 } },
-        ],
-      },
-      factory: '90',
-    },
-    {
-      code: 'P1',
-      label: 'Defrost starts',
-      scope: 'board',
-      form: {
-        kind: 'switches',
-        bank: 'P',
-        positions: [1],
-        options: [
-          { code: '0', label: 'As usual', means: { 'defrost-start': 'normal' } },
-          { code: '1', label: 'Sooner', means: { 'defrost-start': 'early' } },
-        ],
-      },
-      factory: '0',
-    },
-    {
-      code: 'P2',
-      label: 'Maximum defrost time',
-      scope: 'board',
-      form: {
-        kind: 'switches',
-        bank: 'P',
-        positions: [2],
-        options: [
-          { code: '0', label: '10 min', means: { 'defrost-stop': 'normal' } },
-          { code: '1', label: '14 min', means: { 'defrost-stop': 'long' } },
-        ],
-      },
-      factory: '0',
-    },
-    {
-      code: 'P3-4',
-      label: 'Compressor minimum off time',
-      scope: 'board',
-      form: {
-        kind: 'switches',
-        bank: 'P',
-        positions: [3, 4],
-        options: [
-          { code: '00', label: '5 min', means: { 'compressor-min-off': 5 } },
-          { code: '10', label: '3 min', means: { 'compressor-min-off': 3 } },
-          { code: '01', label: '2 min', means: { 'compressor-min-off': 2 } },
-          { code: '11', label: '8 min', means: { 'compressor-min-off': 8 } },
-        ],
-      },
-      factory: '00',
-    },
-    {
-      code: 'R1',
-      label: 'Strips in defrost',
-      scope: 'board',
-      form: {
-        kind: 'switches',
-        bank: 'R',
-        positions: [1],
-        options: [
-          { code: '0', label: 'No', means: { 'strips-in-defrost': 'off' } },
-          { code: '1', label: 'Yes', means: { 'strips-in-defrost': 'on' } },
-        ],
-      },
-      factory: '1',
-    },
-    {
-      code: 'R2',
-      label: 'Control',
-      scope: 'board',
-      form: {
-        kind: 'switches',
-        bank: 'R',
-        positions: [2],
-        options: [
-          { code: '0', label: 'Communicating', means: { 'control-mode': 'communicating' } },
-          { code: '1', label: '24 V', means: { 'control-mode': '24-volt' } },
-        ],
-      },
-      factory: '0',
-    },
-    {
-      code: 'V1-2',
-      label: 'Low-temperature cutoff',
-      scope: 'board',
-      form: {
-        kind: 'switches',
-        bank: 'V',
-        positions: [1, 2],
-        options: [
-          { code: '00', label: 'Never', means: { 'low-ambient-cut-out': null } },
-          { code: '10', label: '0 °F', means: { 'low-ambient-cut-out': 0 } },
-          { code: '01', label: '10 °F', means: { 'low-ambient-cut-out': 10 } },
-          { code: '11', label: '20 °F', means: { 'low-ambient-cut-out': 20 } },
-        ],
-      },
-      factory: '00',
-    },
-    {
-      code: 'V3',
-      label: 'Adaptive speed',
-      scope: 'board',
-      form: {
-        kind: 'switches',
-        bank: 'V',
-        positions: [3],
-        options: [
-          { code: '0', label: 'No', means: { 'adaptive-capacity': 'off' } },
-          { code: '1', label: 'Yes', means: { 'adaptive-capacity': 'on' } },
-        ],
-      },
-      factory: '1',
-      note: 'Ignored by boards for single-speed compressors.',
-    },
-    {
-      code: 'V4',
-      label: 'Fast ramp-up',
-      scope: 'board',
-      form: {
-        kind: 'switches',
-        bank: 'V',
-        positions: [4],
-        options: [
-          { code: '0', label: 'No', means: { 'accelerated-capacity': 'off' } },
-          { code: '1', label: 'Yes', means: { 'accelerated-capacity': 'on' } },
-        ],
-      },
-      factory: '0',
-      note: 'Ignored by boards for single-speed compressors.',
-    },
+    entry(
+      'T',
+      'Minutes between defrosts',
+      jumper(
+        'T',
+        option('30', '30 min', { 'defrost-interval': 30 }),
+        option('60', '60 min', { 'defrost-interval': 60 }),
+        option('90', '90 min', { 'defrost-interval': 90 }),
+      ),
+      { factory: '90' },
+    ),
+    entry(
+      'P1',
+      'Defrost starts',
+      switches(
+        'P',
+        [1],
+        option('0', 'As usual', { 'defrost-start': 'normal' }),
+        option('1', 'Sooner', { 'defrost-start': 'early' }),
+      ),
+      { factory: '0' },
+    ),
+    entry(
+      'P2',
+      'Maximum defrost time',
+      switches(
+        'P',
+        [2],
+        option('0', '10 min', { 'defrost-stop': 'normal' }),
+        option('1', '14 min', { 'defrost-stop': 'long' }),
+      ),
+      { factory: '0' },
+    ),
+    entry(
+      'P3-4',
+      'Compressor minimum off time',
+      switches(
+        'P',
+        [3, 4],
+        option('00', '5 min', { 'compressor-min-off': 5 }),
+        option('10', '3 min', { 'compressor-min-off': 3 }),
+        option('01', '2 min', { 'compressor-min-off': 2 }),
+        option('11', '8 min', { 'compressor-min-off': 8 }),
+      ),
+      { factory: '00' },
+    ),
+    entry(
+      'R1',
+      'Strips in defrost',
+      switches(
+        'R',
+        [1],
+        option('0', 'No', { 'strips-in-defrost': 'off' }),
+        option('1', 'Yes', { 'strips-in-defrost': 'on' }),
+      ),
+      { factory: '1' },
+    ),
+    entry(
+      'R2',
+      'Control',
+      switches(
+        'R',
+        [2],
+        option('0', 'Communicating', { 'control-mode': 'communicating' }),
+        option('1', '24 V', { 'control-mode': '24-volt' }),
+      ),
+      { factory: '0' },
+    ),
+    entry(
+      'V1-2',
+      'Low-temperature cutoff',
+      switches(
+        'V',
+        [1, 2],
+        option('00', 'Never', { 'low-ambient-cut-out': null }),
+        option('10', '0 °F', { 'low-ambient-cut-out': 0 }),
+        option('01', '10 °F', { 'low-ambient-cut-out': 10 }),
+        option('11', '20 °F', { 'low-ambient-cut-out': 20 }),
+      ),
+      { factory: '00' },
+    ),
+    entry(
+      'V3',
+      'Adaptive speed',
+      switches(
+        'V',
+        [3],
+        option('0', 'No', { 'adaptive-capacity': 'off' }),
+        option('1', 'Yes', { 'adaptive-capacity': 'on' }),
+      ),
+      { factory: '1', note: 'Ignored by boards for single-speed compressors.' },
+    ),
+    entry(
+      'V4',
+      'Fast ramp-up',
+      switches(
+        'V',
+        [4],
+        option('0', 'No', { 'accelerated-capacity': 'off' }),
+        option('1', 'Yes', { 'accelerated-capacity': 'on' }),
+      ),
+      { factory: '0', note: 'Ignored by boards for single-speed compressors.' },
+    ),
   ],
 };

@@ -1,4 +1,8 @@
+import { entriesIn, menu, number, option, when } from './builders';
 import type { ControllerProfile } from './profile';
+
+const unitEntry = entriesIn('unit');
+const groupEntry = entriesIn('group');
 
 /**
  * A made-up indoor board with one knob and a six-character display. Values for the air handler and for the system are
@@ -36,186 +40,111 @@ export const toadflax: ControllerProfile = {
   banks: [],
   jumpers: [],
   entries: [
-    {
-      code: 'CTRL',
-      label: 'Control wires',
-      scope: 'unit',
-      form: {
-        kind: 'menu',
-        options: [
-          { code: 'BUS', label: 'Communicating', means: { 'control-mode': 'communicating' } },
-          { code: '24V', label: '24 V', means: { 'control-mode': '24-volt' } },
-        ],
+    unitEntry(
+      'CTRL',
+      'Control wires',
+      menu(
+        option('BUS', 'Communicating', { 'control-mode': 'communicating' }),
+        option('24V', '24 V', { 'control-mode': '24-volt' }),
+      ),
+      {
+        factory: 'BUS',
+        isLasting: true,
+        note: 'Once 24V is stored, the communicating terminals are disabled for good.',
       },
-      factory: 'BUS',
-      isLasting: true,
-      note: 'Once 24V is stored, the communicating terminals are disabled for good.',
-    },
-    {
-      code: 'DUCT',
-      label: 'Static pressure, tenths of in. w.c.',
-      scope: 'unit',
-      form: { kind: 'number', setting: 'external-static', min: 1, max: 9, step: 1, scale: 'tenths' },
-      factory: '5',
-    },
-    {
-      code: 'AIR-C',
-      label: 'Airflow, cooling',
-      scope: 'unit',
-      form: { kind: 'number', setting: 'airflow-cooling', min: 400, max: 2000, step: 25, scale: 'plain' },
+    ),
+    unitEntry(
+      'DUCT',
+      'Static pressure, tenths of in. w.c.',
+      number('external-static', [1, 9], 1, { scale: 'tenths' }),
+      { factory: '5' },
+    ),
+    unitEntry('AIR-C', 'Airflow, cooling', number('airflow-cooling', [400, 2000], 25), { factory: '1200' }),
+    unitEntry('AIR-H', 'Airflow, heat pump only', number('airflow-heating', [400, 2000], 25), { factory: '1200' }),
+    unitEntry(
+      'KIT',
+      'Heat kit',
+      menu(
+        option('0.0', 'None', { 'kit-size': 0 }),
+        option('4.8', '4.8 kW', { 'kit-size': 4.8 }),
+        option('7.2', '7.2 kW', { 'kit-size': 7.2 }),
+        option('9.6', '9.6 kW', { 'kit-size': 9.6 }),
+        option('14.4', '14.4 kW', { 'kit-size': 14.4 }),
+        option('19.2', '19.2 kW', { 'kit-size': 19.2 }),
+      ),
+      { factory: '0.0' },
+    ),
+    unitEntry('AIR-K', 'Airflow, kit on', number('airflow-strips', [400, 2000], 25), {
+      shownWhen: when('KIT', '4.8', '7.2', '9.6', '14.4', '19.2'),
       factory: '1200',
-    },
-    {
-      code: 'AIR-H',
-      label: 'Airflow, heat pump only',
-      scope: 'unit',
-      form: { kind: 'number', setting: 'airflow-heating', min: 400, max: 2000, step: 25, scale: 'plain' },
-      factory: '1200',
-    },
-    {
-      code: 'KIT',
-      label: 'Heat kit',
-      scope: 'unit',
-      form: {
-        kind: 'menu',
-        options: [
-          { code: '0.0', label: 'None', means: { 'kit-size': 0 } },
-          { code: '4.8', label: '4.8 kW', means: { 'kit-size': 4.8 } },
-          { code: '7.2', label: '7.2 kW', means: { 'kit-size': 7.2 } },
-          { code: '9.6', label: '9.6 kW', means: { 'kit-size': 9.6 } },
-          { code: '14.4', label: '14.4 kW', means: { 'kit-size': 14.4 } },
-          { code: '19.2', label: '19.2 kW', means: { 'kit-size': 19.2 } },
-        ],
-      },
-      factory: '0.0',
-    },
-    {
-      code: 'AIR-K',
-      label: 'Airflow, kit on',
-      scope: 'unit',
-      form: { kind: 'number', setting: 'airflow-strips', min: 400, max: 2000, step: 25, scale: 'plain' },
-      shownWhen: { entry: 'KIT', is: ['4.8', '7.2', '9.6', '14.4', '19.2'] },
-      factory: '1200',
-    },
-    {
-      code: 'OFF-C',
-      label: 'Blower off-delay, cool, seconds',
-      scope: 'unit',
-      form: { kind: 'number', setting: 'fan-after-cool', min: 0, max: 180, step: 15, scale: 'plain' },
-      factory: '45',
-    },
-    {
-      code: 'OFF-H',
-      label: 'Blower off-delay, heat, seconds',
-      scope: 'unit',
-      form: { kind: 'number', setting: 'fan-after-heat', min: 0, max: 180, step: 15, scale: 'plain' },
-      factory: '60',
-    },
-    {
-      code: 'IDLE',
-      label: 'Blower between calls',
-      scope: 'unit',
-      form: {
-        kind: 'menu',
-        options: [
-          { code: 'STOP', label: 'Stops', means: { 'blower-when-satisfied': 'off' } },
-          { code: 'SLOW', label: 'Low speed', means: { 'blower-when-satisfied': 'low' } },
-          { code: 'FULL', label: 'Heating speed', means: { 'blower-when-satisfied': 'on' } },
-        ],
-      },
-      shownWhen: { entry: 'CTRL', is: ['BUS'] },
-      factory: 'SLOW',
-    },
-    {
-      code: 'WARM',
-      label: 'Blower waits for a warm coil',
-      scope: 'unit',
-      form: {
-        kind: 'menu',
-        options: [
-          { code: 'YES', label: 'Yes', means: { 'blower-hold': 'on' } },
-          { code: 'NO', label: 'No', means: { 'blower-hold': 'off' } },
-        ],
-      },
-      shownWhen: { entry: 'CTRL', is: ['BUS'] },
-      factory: 'NO',
-    },
-    {
-      code: 'DEF-B',
-      label: 'Blower during defrost',
-      scope: 'unit',
-      form: {
-        kind: 'menu',
-        options: [
-          { code: 'RUN', label: 'Runs', means: { 'blower-in-defrost': 'runs' } },
-          { code: 'STOP', label: 'Stops', means: { 'blower-in-defrost': 'stops' } },
-        ],
-      },
-      shownWhen: { entry: 'CTRL', is: ['BUS'] },
-      factory: 'RUN',
-    },
-    {
-      code: 'BY',
-      label: 'Kit controlled by',
-      scope: 'group',
-      form: {
-        kind: 'menu',
-        options: [
-          { code: 'STAT', label: 'Thermostat', means: { 'backup-control': 'thermostat' } },
-          { code: 'SWCH', label: 'Outdoor switches', means: { 'backup-control': 'outdoor-thermostats' } },
-          { code: 'OUTD', label: 'Outdoor board', means: { 'backup-control': 'outdoor-board' } },
-        ],
-      },
-      factory: 'STAT',
-    },
-    {
-      code: 'ON-AT',
-      label: 'Kit on, tenths of a degree below setpoint',
-      scope: 'group',
-      form: { kind: 'number', setting: 'aux-on-point', min: 5, max: 60, step: 5, scale: 'tenths' },
-      factory: '20',
-    },
-    {
-      code: 'OFF-AT',
-      label: 'Kit off, tenths of a degree below setpoint',
-      scope: 'group',
-      form: { kind: 'number', setting: 'aux-off-point', min: 0, max: 50, step: 5, scale: 'tenths' },
-      factory: '10',
-    },
-    {
-      code: 'WAIT',
-      label: 'Kit waits, minutes',
-      scope: 'group',
-      form: { kind: 'number', setting: 'board-backup-delay', min: 0, max: 60, step: 5, scale: 'plain' },
+    }),
+    unitEntry('OFF-C', 'Blower off-delay, cool, seconds', number('fan-after-cool', [0, 180], 15), { factory: '45' }),
+    unitEntry('OFF-H', 'Blower off-delay, heat, seconds', number('fan-after-heat', [0, 180], 15), { factory: '60' }),
+    unitEntry(
+      'IDLE',
+      'Blower between calls',
+      menu(
+        option('STOP', 'Stops', { 'blower-when-satisfied': 'off' }),
+        option('SLOW', 'Low speed', { 'blower-when-satisfied': 'low' }),
+        option('FULL', 'Heating speed', { 'blower-when-satisfied': 'on' }),
+      ),
+      { shownWhen: when('CTRL', 'BUS'), factory: 'SLOW' },
+    ),
+    unitEntry(
+      'WARM',
+      'Blower waits for a warm coil',
+      menu(option('YES', 'Yes', { 'blower-hold': 'on' }), option('NO', 'No', { 'blower-hold': 'off' })),
+      { shownWhen: when('CTRL', 'BUS'), factory: 'NO' },
+    ),
+    unitEntry(
+      'DEF-B',
+      'Blower during defrost',
+      menu(
+        option('RUN', 'Runs', { 'blower-in-defrost': 'runs' }),
+        option('STOP', 'Stops', { 'blower-in-defrost': 'stops' }),
+      ),
+      { shownWhen: when('CTRL', 'BUS'), factory: 'RUN' },
+    ),
+    groupEntry(
+      'BY',
+      'Kit controlled by',
+      menu(
+        option('STAT', 'Thermostat', { 'backup-control': 'thermostat' }),
+        option('SWCH', 'Outdoor switches', { 'backup-control': 'outdoor-thermostats' }),
+        option('OUTD', 'Outdoor board', { 'backup-control': 'outdoor-board' }),
+      ),
+      { factory: 'STAT' },
+    ),
+    groupEntry(
+      'ON-AT',
+      'Kit on, tenths of a degree below setpoint',
+      number('aux-on-point', [5, 60], 5, { scale: 'tenths' }),
+      { factory: '20' },
+    ),
+    groupEntry(
+      'OFF-AT',
+      'Kit off, tenths of a degree below setpoint',
+      number('aux-off-point', [0, 50], 5, { scale: 'tenths' }),
+      { factory: '10' },
+    ),
+    groupEntry('WAIT', 'Kit waits, minutes', number('board-backup-delay', [0, 60], 5), {
       shownWhen: { entry: 'KIT', scope: 'unit', is: ['4.8', '7.2', '9.6', '14.4', '19.2'] },
       factory: '0',
-    },
-    {
-      code: 'DEF-K',
-      label: 'Kit during defrost',
-      scope: 'group',
-      form: {
-        kind: 'menu',
-        options: [
-          { code: 'NO', label: 'Off', means: { 'strips-in-defrost': 'off' } },
-          { code: 'YES', label: 'On', means: { 'strips-in-defrost': 'on' } },
-        ],
-      },
-      shownWhen: { entry: 'KIT', scope: 'unit', is: ['4.8', '7.2', '9.6', '14.4', '19.2'] },
-      factory: 'YES',
-    },
-    {
-      code: 'FAULT',
-      label: 'Heat pump fault',
-      scope: 'group',
-      form: {
-        kind: 'menu',
-        options: [
-          { code: 'OFF', label: 'Kit stays off', means: { 'emergency-on-fault': 'off' } },
-          { code: 'ON', label: 'Kit takes over', means: { 'emergency-on-fault': 'on' } },
-        ],
-      },
-      factory: 'OFF',
-    },
+    }),
+    groupEntry(
+      'DEF-K',
+      'Kit during defrost',
+      menu(option('NO', 'Off', { 'strips-in-defrost': 'off' }), option('YES', 'On', { 'strips-in-defrost': 'on' })),
+      { shownWhen: { entry: 'KIT', scope: 'unit', is: ['4.8', '7.2', '9.6', '14.4', '19.2'] }, factory: 'YES' },
+    ),
+    groupEntry(
+      'FAULT',
+      'Heat pump fault',
+      menu(
+        option('OFF', 'Kit stays off', { 'emergency-on-fault': 'off' }),
+        option('ON', 'Kit takes over', { 'emergency-on-fault': 'on' }),
+      ),
+      { factory: 'OFF' },
+    ),
   ],
 };

@@ -3,7 +3,8 @@
 import { Plus, Trash2 } from 'lucide-react';
 import { asTests, shownBy } from '@/core/setup/profiles/edit';
 import { type ControllerProfile, optionsOf, type ProfileEntry } from '@/core/setup/profiles/profile';
-import { Cell, Pick } from '../fields';
+import { LabeledSelect } from '../../kit/labeled-select';
+import { Cell } from '../fields';
 
 /** When an entry is displayed. */
 export const ConditionRows = ({
@@ -43,14 +44,16 @@ export const ConditionRows = ({
                 {joint === 'all' ? 'and' : 'or'}
               </button>
             )}
-            <Pick
+            <LabeledSelect
+              place="hidden"
+              className="w-full"
               label={`Entry that condition ${index + 1} looks at`}
               value={`${test.scope ?? entry.scope}/${test.entry}`}
               options={others.map((each) => ({
                 value: `${each.scope}/${each.code}`,
                 label: `${each.code} ${each.label}`,
               }))}
-              onChange={(key) => {
+              onChoose={(key) => {
                 const chosen = others.find((each) => `${each.scope}/${each.code}` === key)!;
                 at({
                   entry: chosen.code,

@@ -7,7 +7,8 @@ import type { ProfileProblem } from '@/core/setup/profiles/problems';
 import { type ControllerProfile, type EntryForm, type ProfileEntry, settingsOf } from '@/core/setup/profiles/profile';
 import { SETTING_FAMILIES, settingById } from '@/core/setup/settings';
 import { SeverityMark } from '../../findings/severity-mark';
-import { Field, Pick } from '../fields';
+import { LabeledSelect } from '../../kit/labeled-select';
+import { Field } from '../fields';
 import { ConditionRows } from './condition-rows';
 import { FormFields } from './form-fields';
 import { OptionRows } from './option-rows';
@@ -50,12 +51,11 @@ export const EntryEditor = memo(
         <div className="grid grid-cols-[6rem_minmax(0,1fr)] gap-2 sm:grid-cols-[6rem_minmax(0,2fr)_minmax(0,1fr)_auto]">
           <Field label="Code" value={entry.code} isMono onChange={(code) => change({ ...entry, code })} />
           <Field label="The controller’s words" value={entry.label} onChange={(label) => change({ ...entry, label })} />
-          <Pick
+          <LabeledSelect
             label="Form"
-            hasLabel
             value={entry.form.kind}
             options={Object.entries(FORMS).map(([value, label]) => ({ value, label }))}
-            onChange={(kind) => {
+            onChoose={(kind) => {
               setHad({ code: entry.code, forms: [...earlier, entry.form] });
               change(inForm(profile, entry, kind as EntryForm['kind'], earlier));
             }}
@@ -116,12 +116,11 @@ export const EntryEditor = memo(
         <details>
           <summary className="flex min-h-11 items-center text-sm text-quiet">scope, path, factory value, note</summary>
           <div className="grid gap-2 sm:grid-cols-2">
-            <Pick
+            <LabeledSelect
               label="Scope"
-              hasLabel
               value={entry.scope}
               options={profile.scopes.map(({ id, label }) => ({ value: id, label }))}
-              onChange={(scope) => change({ ...entry, scope })}
+              onChoose={(scope) => change({ ...entry, scope })}
             />
             <Field
               label="Menu path, if not in sequence"

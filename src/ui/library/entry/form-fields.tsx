@@ -1,7 +1,8 @@
 'use client';
 
 import { type ControllerProfile, NUMBER_SCALES, type ProfileEntry } from '@/core/setup/profiles/profile';
-import { Field, Pick } from '../fields';
+import { LabeledSelect } from '../../kit/labeled-select';
+import { Field } from '../fields';
 
 /** Fields of an entry's form besides options: a range, a bank and its switches, a block. */
 export const FormFields = ({
@@ -30,12 +31,11 @@ export const FormFields = ({
               onChange={(text) => set({ [name]: Number(text) })}
             />
           ))}
-          <Pick
+          <LabeledSelect
             label="Shown"
-            hasLabel
             value={form.scale}
             options={Object.entries(NUMBER_SCALES).map(([value, label]) => ({ value, label }))}
-            onChange={(scale) => set({ scale: scale as typeof form.scale })}
+            onChoose={(scale) => set({ scale: scale as typeof form.scale })}
           />
           <Field
             label="Shown for “none”"
@@ -51,12 +51,11 @@ export const FormFields = ({
     case 'switches':
       return (
         <div className="grid grid-cols-2 gap-2">
-          <Pick
+          <LabeledSelect
             label="Bank"
-            hasLabel
             value={form.bank}
-            options={[{ value: '', label: 'choose' }, ...profile.banks.map(({ id, label }) => ({ value: id, label }))]}
-            onChange={(bank) => onChange({ ...entry, form: { ...form, bank } })}
+            options={profile.banks.map(({ id, label }) => ({ value: id, label }))}
+            onChoose={(bank) => onChange({ ...entry, form: { ...form, bank } })}
           />
           <Field
             label="Its switches, such as 3 4"
@@ -78,12 +77,11 @@ export const FormFields = ({
       );
     case 'jumper':
       return (
-        <Pick
+        <LabeledSelect
           label="Block"
-          hasLabel
           value={form.block}
-          options={[{ value: '', label: 'choose' }, ...profile.jumpers.map(({ id, label }) => ({ value: id, label }))]}
-          onChange={(block) => onChange({ ...entry, form: { ...form, block } })}
+          options={profile.jumpers.map(({ id, label }) => ({ value: id, label }))}
+          onChoose={(block) => onChange({ ...entry, form: { ...form, block } })}
         />
       );
   }

@@ -5,8 +5,9 @@ import { valuesOfSetting } from '@/core/setup/profiles/edit';
 import { type EntryOption, type ProfileEntry, settingsOf } from '@/core/setup/profiles/profile';
 import { settingById } from '@/core/setup/settings';
 import { settingToText } from '@/core/setup/value';
+import { LabeledSelect } from '../../kit/labeled-select';
 import { Scroller } from '../../kit/scroller';
-import { Cell, Pick } from '../fields';
+import { Cell } from '../fields';
 
 const asNumberOrText = (text: string): string | number | null =>
   text === 'none' ? null : text.trim() !== '' && Number.isFinite(Number(text)) ? Number(text) : text;
@@ -65,14 +66,16 @@ export const OptionRows = ({ entry, onChange }: { entry: ProfileEntry; onChange:
                 return (
                   <td key={id} className="pr-2">
                     {values.length > 0 ? (
-                      <Pick
+                      <LabeledSelect
+                        place="hidden"
+                        className="w-full"
                         label={label}
                         value={value}
                         options={[
                           { value: '', label: 'no meaning set' },
                           ...values.map(({ text, label: words }) => ({ value: text, label: words })),
                         ]}
-                        onChange={setMeans}
+                        onChoose={setMeans}
                       />
                     ) : (
                       <Cell label={label} value={value} isMono onChange={setMeans} />

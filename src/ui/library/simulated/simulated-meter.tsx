@@ -6,7 +6,7 @@ import { type ProbePlacement, simulatedMeterShows } from '@/core/instrument/stan
 import { RadioButtons } from '@/ui/fields/radio-buttons';
 import { NumberBox } from '../../fields/number-box';
 import { FailedTask } from '../../kit/failed-task';
-import { PlainSelect } from '../../kit/plain-select';
+import { LabeledSelect } from '../../kit/labeled-select';
 import { type House, useHouse } from './use-house';
 import { useSending } from './use-radio';
 
@@ -53,10 +53,11 @@ const FigureHeld = ({ onHold }: { onHold: (held: ProbePlacement) => void }) => {
   };
   return (
     <div className="grid gap-3">
-      <PlainSelect
+      <LabeledSelect
         label="Function"
+        place="beside"
         value={unit}
-        options={QUANTITIES.map(([id, label]) => [id, `${label}, ${id}`] as const)}
+        options={QUANTITIES.map(([id, label]) => ({ value: id, label: `${label}, ${id}` }))}
         onChoose={(next) => hold(null, next)}
       />
       <NumberBox
@@ -133,16 +134,12 @@ const HouseHeld = ({
         </button>
       </div>
       {isShown && (
-        <label className="block">
-          <span className="eyebrow">The fault</span>
-          <select className="field-box w-full" value={fault} onChange={(event) => choose(event.target.value)}>
-            {faults.map(({ id, words }) => (
-              <option key={id} value={id}>
-                {words}
-              </option>
-            ))}
-          </select>
-        </label>
+        <LabeledSelect
+          label="The fault"
+          value={fault}
+          options={faults.map(({ id, words }) => ({ value: id, label: words }))}
+          onChoose={choose}
+        />
       )}
     </div>
   );

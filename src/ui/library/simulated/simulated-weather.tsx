@@ -6,7 +6,7 @@ import { clockAt } from '@/core/simulation/clock';
 import { outdoorShows } from '@/core/simulation/weather/outdoor-sensor';
 import { weatherFrom } from '@/core/simulation/weather/weather';
 import { useDegrees } from '../../degrees/degrees';
-import { PlainSelect } from '../../kit/plain-select';
+import { LabeledSelect } from '../../kit/labeled-select';
 import { dateText } from '../../weather/day-of-year';
 import { useSending } from './use-radio';
 
@@ -44,10 +44,11 @@ export const SimulatedWeather = () => {
       <p className="text-quiet">
         {dateText(day)}, {clockAt(minute)}
       </p>
-      <PlainSelect
+      <LabeledSelect
         label="Climate"
+        place="beside"
         value={climate}
-        options={CLIMATES.map(({ id, name }) => [id, name] as const)}
+        options={CLIMATES.map(({ id, name }) => ({ value: id, label: name }))}
         onChoose={setClimate}
       />
       <label className="block">

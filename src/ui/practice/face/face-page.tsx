@@ -17,7 +17,7 @@ import { shownEntry } from '@/core/setup/face/shown';
 import { type ControllerProfile, entryKey } from '@/core/setup/profiles/profile';
 import { resolveSettings } from '@/core/setup/resolve';
 import { HeaderWithBack } from '../../kit/header-with-back';
-import { PlainSelect } from '../../kit/plain-select';
+import { LabeledSelect } from '../../kit/labeled-select';
 import { minutesText } from '../words';
 import { CardBeside } from './card-beside';
 import { EntryDisplay } from './entry-display';
@@ -151,10 +151,11 @@ export const FacePage = ({ profile }: { profile: ControllerProfile }) => {
           )}
         </section>
         <section aria-label="Card" className="grid grid-cols-1 gap-3">
-          <PlainSelect
+          <LabeledSelect
             label="House"
+            place="beside"
             value={houseId}
-            options={SAMPLES.map(({ id, about }) => [id, about] as const)}
+            options={SAMPLES.map(({ id, about }) => ({ value: id, label: about }))}
             onChoose={setHouse}
           />
           <p role="status" className="text-lg font-medium">

@@ -5,6 +5,7 @@ import { type ControllerRole, CONTROLLERS } from '@/core/job/controllers';
 import { SHIPPED_PROFILES } from '@/core/setup/profiles';
 import type { ControllerProfile } from '@/core/setup/profiles/profile';
 import { useJob } from '../../job/provider';
+import { LabeledSelect } from '../../kit/labeled-select';
 import { Cautions } from '../../stop-work/cautions';
 import { SetupTabs } from '../setup-tabs';
 import { CardView } from './card-view';
@@ -38,21 +39,17 @@ export const CardPage = ({ role, own }: { role: ControllerRole; own: readonly Co
       <SetupTabs />
       <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
         <h2 className="font-label text-3xl font-semibold">{profile ? profile.name : CONTROLLERS[role]}</h2>
-        <label className="no-print max-w-full min-w-0">
-          <span className="eyebrow block">Controller profile</span>
-          <select
-            className="field-box w-full"
+        <div className="no-print max-w-full min-w-0">
+          <LabeledSelect
+            label="Controller profile"
             value={profile?.id ?? ''}
-            onChange={(event) => setFact(PATHS[role], event.target.value)}
-          >
-            <option value="">None chosen</option>
-            {fitting.map(({ id, name }) => (
-              <option key={id} value={id}>
-                {name}
-              </option>
-            ))}
-          </select>
-        </label>
+            options={[
+              { value: '', label: 'None chosen' },
+              ...fitting.map((each) => ({ value: each.id, label: each.name })),
+            ]}
+            onChoose={(id) => setFact(PATHS[role], id)}
+          />
+        </div>
         <Link className="plain-button no-print" href={profile ? `/library/${profile.id}` : '/library'} prefetch={false}>
           {profile ? 'View or copy the profile' : 'To the Library'}
         </Link>

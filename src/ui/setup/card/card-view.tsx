@@ -11,6 +11,7 @@ import { cardFindings } from '@/core/setup/card/findings';
 import type { ControllerProfile } from '@/core/setup/profiles/profile';
 import { LocalizedDegrees } from '../../degrees/degrees';
 import { SeverityMark } from '../../findings/severity-mark';
+import { WhatAndFix } from '../../findings/what-and-fix';
 import { PersonLine } from '../../job/person-line';
 import { useJob } from '../../job/provider';
 import { VisitLine } from '../../job/visit-line';
@@ -29,12 +30,7 @@ const GapLine = ({ gap: { what, fix, matters }, profile }: { gap: CardGap; profi
   <li className="flex gap-2">
     {matters && <SeverityMark severity="warning" />}
     <span>
-      <span className="font-medium">
-        <LocalizedDegrees>{what}</LocalizedDegrees>
-      </span>{' '}
-      <span className="text-sm">
-        <LocalizedDegrees>{fix}</LocalizedDegrees>
-      </span>{' '}
+      <WhatAndFix what={what} fix={fix} />
       <Link className="text-sm underline underline-offset-4" href={`/library/${profile.id}`} prefetch={false}>
         In the Library
       </Link>
@@ -76,12 +72,7 @@ export const CardView = ({ profile }: { profile: ControllerProfile }) => {
             <li key={what} className="flex gap-2">
               <SeverityMark severity={severity} />
               <span>
-                <span className="font-medium">
-                  <LocalizedDegrees>{what}</LocalizedDegrees>
-                </span>{' '}
-                <span className="text-sm">
-                  <LocalizedDegrees>{fix}</LocalizedDegrees>
-                </span>{' '}
+                <WhatAndFix what={what} fix={fix} />
                 {key && (
                   <a className="text-sm underline underline-offset-4" href={`#${key}`}>
                     Go there
