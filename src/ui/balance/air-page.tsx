@@ -45,7 +45,7 @@ export const AirPage = () => {
   return (
     <div className="mx-auto max-w-6xl px-3 py-4 sm:px-6">
       <BalanceTabs />
-      <h2 className="font-label text-2xl font-semibold">
+      <h2 className="part-head">
         Air at the register, {text(outdoorF)} out, {text(indoorF)} in the room
       </h2>
       <PageAnswer>{airAnswer(states, facts.airHandler.maxSupplyF)}</PageAnswer>
@@ -61,7 +61,7 @@ export const AirPage = () => {
         {isOpen && <AirflowChart facts={facts} states={states} roomF={indoorF} />}
       </details>
       <section aria-label="Airflow and elevation" className="mt-6">
-        <h2 className="mb-2 border-b-2 border-ink font-label text-2xl font-semibold">What it depends on</h2>
+        <h2 className="mb-2 section-head">What it depends on</h2>
         <div className="grid gap-x-6 gap-y-2 md:grid-cols-2">
           {AIR_FACTS.map((path) => (
             <FactField key={path} path={path} findings={findingsOn(findings, path)} />

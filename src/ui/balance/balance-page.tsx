@@ -86,17 +86,17 @@ export const BalancePage = () => {
       <DeferBelowFold>
         <div className="mt-8 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-6 md:grid-cols-2">
           <section aria-label="Backup">
-            <h2 className="border-b-2 border-ink font-label text-2xl font-semibold">Backup</h2>
+            <h2 className="section-head">Backup</h2>
             <NeedTable needs={needs} hasList={facts.airHandler.allowedKitsKW.length > 0} hasFurnace={hasFurnace} />
           </section>
           {hasFurnace ? (
             <section aria-label="Prices">
-              <h2 className="border-b-2 border-ink font-label text-2xl font-semibold">Fuel price vs. electric price</h2>
+              <h2 className="section-head">Fuel price vs. electric price</h2>
               <PriceTable table={prices} unit={FUEL_UNIT[facts.furnace.fuel]} />
             </section>
           ) : (
             <section aria-label="Banks">
-              <h2 className="border-b-2 border-ink font-label text-2xl font-semibold">Staging by bank</h2>
+              <h2 className="section-head">Staging by bank</h2>
               <BankTable banks={banks} />
               <p className="mt-1 text-sm text-quiet">
                 An outdoor thermostat is set a few degrees higher to allow for its differential. Emergency heat bypasses
@@ -107,16 +107,16 @@ export const BalancePage = () => {
         </div>
         <LoadEvidence />
         <section aria-label="Heat pump" className="mt-8">
-          <h2 className="mb-2 border-b-2 border-ink font-label text-2xl font-semibold">Heat pump performance data</h2>
+          <h2 className="mb-2 section-head">Heat pump performance data</h2>
           {fields(UNIT_FACTS)}
         </section>
         <section aria-label="Lockout tolerances" className="mt-8">
-          <h2 className="mb-2 border-b-2 border-ink font-label text-2xl font-semibold">Lockout tolerances</h2>
+          <h2 className="mb-2 section-head">Lockout tolerances</h2>
           {fields(GATE_FACTS)}
         </section>
         {hasFurnace && (
           <section aria-label="Furnace and prices" className="mt-8">
-            <h2 className="mb-2 border-b-2 border-ink font-label text-2xl font-semibold">Furnace and prices</h2>
+            <h2 className="mb-2 section-head">Furnace and prices</h2>
             {fields(FUEL_FACTS)}
           </section>
         )}

@@ -57,7 +57,7 @@ export const LoadEvidence = () => {
     );
   return (
     <section aria-label="House load" className="mt-8">
-      <h2 className="border-b-2 border-ink font-label text-2xl font-semibold">House load, and where it comes from</h2>
+      <h2 className="section-head">House load, and where it comes from</h2>
       <ul>
         {all.map((weighed) => {
           const { evidence, estimate, isTaken } = weighed;

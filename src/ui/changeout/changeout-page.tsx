@@ -41,7 +41,7 @@ export const ChangeoutPage = () => {
       <StopBanner />
       <Cautions place="changeout" lines={CAUTIONS} />
       <div className="mb-2 flex flex-wrap items-baseline gap-x-4">
-        <h2 className="font-label text-3xl font-semibold">Old thermostat to new</h2>
+        <h2 className="page-head">Old thermostat to new</h2>
         <JobLink to="wiring">The new wiring</JobLink>
       </div>
       <div className="grid grid-cols-1 items-start gap-x-10 gap-y-6 lg:grid-cols-2">

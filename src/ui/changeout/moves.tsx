@@ -45,7 +45,7 @@ export const Moves = ({ list, takes }: { list: MoveList; takes: readonly FactCha
   return (
     <>
       <section aria-labelledby="moves-title">
-        <h2 id="moves-title" className="mb-1 border-b-2 border-ink font-label text-2xl font-semibold">
+        <h2 id="moves-title" className="mb-1 section-head">
           Land on the new thermostat
         </h2>
         <ol aria-label="Moves">

@@ -88,7 +88,7 @@ export const NextMeter = ({ next, known }: { next: NextReading | null; known: re
   const letterOf = (colour: string) => rows.find((row) => row.colour === colour)?.letter ?? '';
   return (
     <section aria-labelledby="meter-title">
-      <h2 id="meter-title" className="mb-1 font-label text-2xl font-semibold">
+      <h2 id="meter-title" className="mb-1 part-head">
         At the meter
       </h2>
       {over ? (

@@ -12,7 +12,7 @@ export const OldWiringBox = () => {
   const id = useId();
   return (
     <details className="border-b border-line">
-      <summary className="min-h-11 cursor-pointer py-2 underline underline-offset-4">Type them all at once</summary>
+      <summary className="min-h-11 cursor-pointer py-2 text-link">Type them all at once</summary>
       <form
         className="pb-3"
         onSubmit={(event) => {

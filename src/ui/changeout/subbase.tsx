@@ -43,7 +43,7 @@ const Row = ({ known, onOpen }: { known: IdentifiedConductor; onOpen: () => void
     <li className="border-b border-line last:border-0">
       <button type="button" onClick={onOpen} className="flex min-h-14 w-full items-center gap-2 py-1 text-left">
         <Screw colour={row.colour} />
-        <span className="w-12 shrink-0 font-label text-2xl font-semibold">{row.letter || '–'}</span>
+        <span className="w-12 shrink-0 part-head">{row.letter || '–'}</span>
         <span className="min-w-0 flex-1">
           <span className={`block leading-tight ${known.does === null ? 'text-quiet' : 'font-semibold'}`}>
             {doesWords(known)}
@@ -64,7 +64,7 @@ export const Subbase = ({ known }: { known: readonly IdentifiedConductor[] }) =>
   const isNew = open === rows.length;
   return (
     <section aria-labelledby="subbase-title">
-      <h2 id="subbase-title" className="font-label text-2xl font-semibold">
+      <h2 id="subbase-title" className="part-head">
         On the old subbase
       </h2>
       <div className="mt-1 rounded-md border-2 border-ink bg-sheet px-2">

@@ -36,7 +36,7 @@ export const CompanyLine = ({
             </span>
           </span>
           {mayNote && (
-            <button type="button" className="bare-button -my-2 px-1 underline underline-offset-4" onClick={onNote}>
+            <button type="button" className="bare-button -my-2 px-1 text-link" onClick={onNote}>
               Change
             </button>
           )}

@@ -7,7 +7,7 @@ export const FrontPage = ({ title, children }: { title: string; children: React.
       <AppMark size={32} />
       Gate Cross
     </p>
-    <h1 className="mt-4 mb-4 border-b-2 border-ink pb-2 font-label text-3xl font-semibold">{title}</h1>
+    <h1 className="mt-4 mb-4 border-b-2 border-ink pb-2 page-head">{title}</h1>
     {children}
   </main>
 );

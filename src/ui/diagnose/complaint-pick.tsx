@@ -12,7 +12,7 @@ export const ComplaintPick = ({ chosen, onChosen }: { chosen: string | null; onC
   const keep = useSaveReading(COMPLAINT_ITEM);
   return (
     <section aria-labelledby="complaint-title">
-      <h2 id="complaint-title" className="font-label text-2xl font-semibold">
+      <h2 id="complaint-title" className="part-head">
         What is the complaint?
       </h2>
       <p className="mb-2 text-quiet">

@@ -62,11 +62,7 @@ export const DiagnosePage = () => {
           ) : (
             <p className="mb-3 flex flex-wrap items-center gap-x-3 border-b border-line">
               <span className="text-lg">{said ? `“${said}”` : 'No complaint: working from the readings.'}</span>
-              <button
-                type="button"
-                className="bare-button px-1 underline underline-offset-4"
-                onClick={() => setAsking(true)}
-              >
+              <button type="button" className="bare-button px-1 text-link" onClick={() => setAsking(true)}>
                 {said ? 'Another complaint' : 'Choose a complaint'}
               </button>
               <span className="ml-auto">
@@ -87,9 +83,7 @@ export const DiagnosePage = () => {
                 )}
                 {trouble.others.length > 0 && (
                   <details>
-                    <summary className="min-h-11 cursor-pointer py-2 underline underline-offset-4">
-                      Read something else
-                    </summary>
+                    <summary className="min-h-11 cursor-pointer py-2 text-link">Read something else</summary>
                     <ul>
                       {trouble.others.map(({ probe, seconds }) => (
                         <li key={probe.id} className="border-b border-line">

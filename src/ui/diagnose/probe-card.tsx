@@ -60,11 +60,7 @@ export const ProbeCard = ({ shown, handsOut }: { shown: ShownProbe; handsOut: Di
       ) : (
         <ProbeEntry shown={shown} onRead={(value, beside) => keep(value, null, beside)} />
       )}
-      <button
-        type="button"
-        className="bare-button mt-1 px-1 underline underline-offset-4"
-        onClick={() => leaveOut(CANNOT)}
-      >
+      <button type="button" className="bare-button mt-1 px-1 text-link" onClick={() => leaveOut(CANNOT)}>
         Can’t get to it: suggest another reading
       </button>
       {differ && (

@@ -23,7 +23,7 @@ export const RecheckList = ({ words, fixed, steps }: ProveAgainProps) => {
   const isAfter = (reading: TakenReading) => inTime([reading, fixed]).at(-1) === reading;
   return (
     <section aria-labelledby="prove-title" className="mb-4 border-l-4 border-pine pl-3">
-      <h2 id="prove-title" className="font-label text-2xl font-semibold">
+      <h2 id="prove-title" className="part-head">
         Fixed: {words}
       </h2>
       <p className="text-quiet">Earlier readings no longer count. Recheck these:</p>
@@ -33,7 +33,7 @@ export const RecheckList = ({ words, fixed, steps }: ProveAgainProps) => {
           return (
             <li key={step.id} className="border-b border-line">
               <Link
-                className="flex min-h-11 items-center gap-2 underline underline-offset-4"
+                className="flex min-h-11 items-center gap-2 text-link"
                 prefetch={false}
                 href={`/jobs/${id}/startup?${query}&step=${step.id}`}
               >

@@ -16,7 +16,7 @@ const Line = ({ line }: { line: ReadLine }) => {
       </span>
       <button
         type="button"
-        className="bare-button shrink-0 px-2 underline underline-offset-4"
+        className="bare-button shrink-0 px-2 text-link"
         aria-label={`Withdraw: ${line.words}`}
         onClick={() => withdraw(WITHDRAWN)}
       >
@@ -31,9 +31,7 @@ export const ReadList = ({ lines }: { lines: readonly ReadLine[] }) =>
   lines.length === 0 ? null : (
     <section aria-label="Read so far">
       <details>
-        <summary className="flex min-h-11 items-center border-b-2 border-ink font-label text-2xl font-semibold">
-          Read so far: {lines.length}
-        </summary>
+        <summary className="flex min-h-11 items-center section-head">Read so far: {lines.length}</summary>
         <ul>
           {lines.map((line) => (
             <Line key={line.id} line={line} />

@@ -83,7 +83,7 @@ const Shown = ({ suspects }: { suspects: readonly ShownSuspect[] }) => {
     <p className="flex flex-wrap gap-x-4">
       {parts.length > 0 && (
         <Link
-          className="flex min-h-11 items-center underline underline-offset-4"
+          className="flex min-h-11 items-center text-link"
           prefetch={false}
           href={`/jobs/${id}/wiring?${query}&${suspectsQuery(parts)}`}
         >
@@ -92,7 +92,7 @@ const Shown = ({ suspects }: { suspects: readonly ShownSuspect[] }) => {
       )}
       {rung && (
         <Link
-          className="flex min-h-11 items-center underline underline-offset-4"
+          className="flex min-h-11 items-center text-link"
           prefetch={false}
           href={`/jobs/${id}/strips?${query}&rung=${rung}`}
         >
@@ -106,7 +106,7 @@ const Shown = ({ suspects }: { suspects: readonly ShownSuspect[] }) => {
 /** Remaining suspects, most likely first, with evidence for and against. */
 export const SuspectList = ({ trouble: { suspects, ruledOut, all, evidence } }: { trouble: DiagnosisView }) => (
   <section aria-labelledby="suspects-title">
-    <h2 id="suspects-title" className="border-b-2 border-ink font-label text-2xl font-semibold">
+    <h2 id="suspects-title" className="section-head">
       Suspects
     </h2>
     <ul aria-label="Suspects, most likely first">

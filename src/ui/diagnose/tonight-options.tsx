@@ -34,7 +34,7 @@ const Way = ({ way, cause, isBest }: { way: TonightOption; cause: string; isBest
         {way.undo.length > 0 && `To put back: ${way.undo.join('; ')}.`}
       </p>
       <details>
-        <summary className="min-h-11 cursor-pointer py-2 text-sm underline underline-offset-4">How</summary>
+        <summary className="min-h-11 cursor-pointer py-2 text-sm text-link">How</summary>
         <ul className="list-disc pl-5 text-sm">
           {way.how.map((line) => (
             <li key={line}>{line}</li>
@@ -68,7 +68,7 @@ export const TonightOptions = ({ cause, ask }: { cause: string; ask: AskTonight 
   }, [isOpen, ask, cause, tonightF]);
   return (
     <details onToggle={(event) => setOpen(event.currentTarget.open)}>
-      <summary className="min-h-11 cursor-pointer py-2 font-semibold underline underline-offset-4">
+      <summary className="min-h-11 cursor-pointer py-2 font-semibold text-link">
         Can’t fix it tonight? The most heat until the part comes
       </summary>
       <div className="max-w-48">

@@ -136,7 +136,7 @@ export const FactField = memo(function FactField({
             onClick={() => setFact(path, value)}
             aria-label={`assumed, confirm ${fact.label}`}
           >
-            assumed, <span className="underline underline-offset-4">confirm</span>
+            assumed, <span className="text-link">confirm</span>
           </button>
         )}
       </div>

@@ -25,7 +25,7 @@ export const PairList = ({ title, one, other, most, between, pairs, check, onCha
   const isWhole = words.every((word) => word.trim() !== '');
   return (
     <details className="border-b border-line" open={pairs.length > 0 || undefined}>
-      <summary className="min-h-11 cursor-pointer py-2 underline underline-offset-4">
+      <summary className="min-h-11 cursor-pointer py-2 text-link">
         {title}
         {pairs.length > 0 && ` (${pairs.length})`}
       </summary>

@@ -64,31 +64,24 @@ export const FindingLine = ({
         )}
         <div className="flex flex-wrap">
           {fixBy && !waived && (
-            <button
-              type="button"
-              className="bare-button px-2 font-semibold underline underline-offset-4"
-              onClick={() => setFacts(fixBy)}
-            >
+            <button type="button" className="bare-button px-2 font-semibold text-link" onClick={() => setFacts(fixBy)}>
               Fix it
             </button>
           )}
           {linksFact && finding.fact && (
-            <Link
-              href={`/jobs/${id}/survey#${finding.fact}`}
-              className="flex min-h-11 items-center px-2 underline underline-offset-4"
-            >
+            <Link href={`/jobs/${id}/survey#${finding.fact}`} className="flex min-h-11 items-center px-2 text-link">
               On the Survey
             </Link>
           )}
           {at && onPoint && (
-            <button type="button" className="bare-button px-2 underline underline-offset-4" onClick={() => onPoint(at)}>
+            <button type="button" className="bare-button px-2 text-link" onClick={() => onPoint(at)}>
               Show me
             </button>
           )}
           {waived ? (
             <button
               type="button"
-              className="bare-button px-2 underline underline-offset-4"
+              className="bare-button px-2 text-link"
               onClick={() =>
                 setFact(
                   'wiring.waivers',
@@ -99,11 +92,7 @@ export const FindingLine = ({
               Undo: reopen this
             </button>
           ) : NEVER_WAIVED.has(finding.rule) ? null : (
-            <button
-              type="button"
-              className="bare-button px-2 text-quiet underline underline-offset-4"
-              onClick={() => setIsWaiving(true)}
-            >
+            <button type="button" className="bare-button px-2 text-quiet text-link" onClick={() => setIsWaiving(true)}>
               Accept as is…
             </button>
           )}

@@ -91,11 +91,7 @@ export const HandOver = () => {
         <span className="flex flex-wrap items-center gap-2 text-sm">
           {imported && handedOverAt <= imported.at ? 'Imported, signed elsewhere' : 'Handed over'}{' '}
           <DateText at={handedOverAt} />
-          <button
-            type="button"
-            className="bare-button px-2 underline underline-offset-4"
-            onClick={() => move('take-back')}
-          >
+          <button type="button" className="bare-button px-2 text-link" onClick={() => move('take-back')}>
             Undo handover
           </button>
         </span>

@@ -11,11 +11,11 @@ export const HomeownerPage = ({
   className: string;
 }) => (
   <article aria-label="Homeowner’s page" className={`${className} print:text-[1.3rem]`}>
-    <h2 className="font-label text-3xl font-semibold">Your heat pump</h2>
+    <h2 className="page-head">Your heat pump</h2>
     <p>{address}</p>
     {paragraphs.map(({ title, lines }) => (
       <section key={title} className="mt-4">
-        <h3 className="font-label text-2xl font-semibold">{title}</h3>
+        <h3 className="part-head">{title}</h3>
         {lines.map((line) => (
           <p key={line} className="mt-1">
             {line}

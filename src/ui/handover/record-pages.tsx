@@ -21,7 +21,7 @@ export const RecordPages = ({ record, signed }: { record: HandoverRecord; signed
   return (
     <>
       <article aria-label="Technician’s page" className={`${SHEET} print:break-after-page`}>
-        <h2 className="font-label text-3xl font-semibold print:leading-none">Startup record</h2>
+        <h2 className="page-head print:leading-none">Startup record</h2>
         <p>
           {record.name} · {record.address} · {record.elevation}
           {record.visit && ` · ${record.visit.reason}`}

@@ -11,7 +11,7 @@ interface EmptyBoardProps {
 /** Shown without jobs: what the application answers, and samples. */
 export const EmptyJobList = ({ samples, onWalk, onSample }: EmptyBoardProps) => (
   <section aria-label="No jobs yet" className="mx-auto max-w-2xl py-6">
-    <h2 className="font-label text-2xl font-semibold">No jobs yet</h2>
+    <h2 className="part-head">No jobs yet</h2>
     <p className="mt-2 text-lg">
       Gate Cross answers three questions about a ducted heat pump with backup heat: what may run at this outdoor
       temperature, how it is wired, and whether it is right, reading by reading.

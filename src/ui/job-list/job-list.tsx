@@ -54,7 +54,7 @@ export const JobList = ({ page, question, samples }: BoardProps) => {
     <main className="mx-auto max-w-6xl px-3 py-4 sm:px-6">
       <header className="flex flex-wrap items-center gap-x-2 gap-y-1 border-b-2 border-ink pb-3">
         <AppMark size={36} />
-        <h1 className="flex-1 font-label text-3xl font-semibold whitespace-nowrap max-sm:text-2xl">Gate Cross</h1>
+        <h1 className="flex-1 page-head whitespace-nowrap max-sm:text-2xl">Gate Cross</h1>
         <DegreesButton />
         <ThemeButton />
         <Link href="/crew" prefetch={false} className="plain-button max-sm:max-w-28" title="Your crew">
@@ -123,27 +123,19 @@ export const JobList = ({ page, question, samples }: BoardProps) => {
       {jobs.length > 0 && (
         <p className="py-4 text-sm text-quiet">
           New here?{' '}
-          <button
-            type="button"
-            className="bare-button px-1 underline underline-offset-4"
-            onClick={() => void beginWalk()}
-          >
+          <button type="button" className="bare-button px-1 text-link" onClick={() => void beginWalk()}>
             Two-minute tour
           </button>{' '}
-          <Link href="/truck" prefetch={false} className="bare-button px-1 underline underline-offset-4">
+          <Link href="/truck" prefetch={false} className="bare-button px-1 text-link">
             Truck list for a day’s jobs
           </Link>{' '}
-          <Link href="/practice" prefetch={false} className="bare-button px-1 underline underline-offset-4">
+          <Link href="/practice" prefetch={false} className="bare-button px-1 text-link">
             Practice
           </Link>{' '}
-          <Link href="/device" prefetch={false} className="bare-button px-1 underline underline-offset-4">
+          <Link href="/device" prefetch={false} className="bare-button px-1 text-link">
             On this device
           </Link>{' '}
-          <button
-            type="button"
-            className="bare-button px-1 underline underline-offset-4"
-            onClick={() => takeAlong(jobs)}
-          >
+          <button type="button" className="bare-button px-1 text-link" onClick={() => takeAlong(jobs)}>
             {jobs.length === 1 ? 'Save this job on this device' : `Save these ${jobs.length} jobs on this device`}
           </button>
         </p>

@@ -107,7 +107,7 @@ export const NewJobDialog = ({ samples, onClose }: { samples: readonly SampleCho
             </label>
           ))}
         </fieldset>
-        <Link href="/label" prefetch={false} className="bare-button mt-1 px-1 underline underline-offset-4">
+        <Link href="/label" prefetch={false} className="bare-button mt-1 px-1 text-link">
           From the label in a panel door
         </Link>
         <div className="mt-3">

@@ -9,11 +9,7 @@ export const JobLink = ({ to, children }: { to: string; children: React.ReactNod
   const id = useJob((job) => job.saved.id);
   const query = useJob(jobQuery);
   return (
-    <Link
-      href={`/jobs/${id}/${to}?${query}`}
-      prefetch={false}
-      className="bare-button px-1 underline underline-offset-4"
-    >
+    <Link href={`/jobs/${id}/${to}?${query}`} prefetch={false} className="bare-button px-1 text-link">
       {children}
     </Link>
   );

@@ -51,11 +51,7 @@ export const VisitLine = () => {
       {isOver && (
         <span role="status" className="flex flex-wrap items-center gap-x-2 text-quiet">
           This visit is closed. Your next entry starts a new visit.
-          <button
-            type="button"
-            className="bare-button -mx-1 px-1 underline underline-offset-4"
-            onClick={() => goOnWith(shown.id)}
-          >
+          <button type="button" className="bare-button -mx-1 px-1 text-link" onClick={() => goOnWith(shown.id)}>
             Continue this visit
           </button>
         </span>

@@ -48,7 +48,7 @@ export const DialogFrame = (props: DialogFrameProps) => {
             if (opener instanceof HTMLElement) opener.focus();
           }}
         >
-          <Dialog.Title className="font-label text-2xl font-semibold">{title}</Dialog.Title>
+          <Dialog.Title className="part-head">{title}</Dialog.Title>
           {about !== undefined && <Dialog.Description className="my-2 text-quiet">{about}</Dialog.Description>}
           {children}
         </Dialog.Content>

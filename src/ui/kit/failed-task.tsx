@@ -2,7 +2,7 @@
 export const FailedTask = ({ words, onAgain }: { words: string; onAgain: () => void }) => (
   <p role="alert" className="border-l-4 border-fail pl-3">
     {words}{' '}
-    <button type="button" className="bare-button px-1 font-semibold underline underline-offset-4" onClick={onAgain}>
+    <button type="button" className="bare-button px-1 font-semibold text-link" onClick={onAgain}>
       Try again
     </button>
   </p>

@@ -17,7 +17,7 @@ export const HeaderWithBack = ({
     <Link href={to} className="bare-button" aria-label={toLabel}>
       <AppMark />
     </Link>
-    <h1 className="min-w-0 flex-1 truncate font-label text-3xl font-semibold">{title}</h1>
+    <h1 className="min-w-0 flex-1 truncate page-head">{title}</h1>
     {children}
   </header>
 );

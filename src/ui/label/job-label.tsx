@@ -49,7 +49,7 @@ export const JobLabel = () => {
     <div className="mx-auto grid max-w-5xl grid-cols-1 gap-x-10 gap-y-6 px-3 py-4 sm:px-6 lg:grid-cols-2 print:block print:p-0">
       <div>
         <div className="no-print mb-3 flex flex-wrap items-center gap-x-4 gap-y-2">
-          <h2 className="flex-1 font-label text-3xl font-semibold">Label for the panel door</h2>
+          <h2 className="flex-1 page-head">Label for the panel door</h2>
           <button type="button" className="strong-button" onClick={() => window.print()}>
             <Printer size={18} aria-hidden /> Print
           </button>
@@ -57,7 +57,7 @@ export const JobLabel = () => {
         <LabelSheet label={label} />
       </div>
       <div className="no-print">
-        <h2 className="font-label text-2xl font-semibold">Label on the door now</h2>
+        <h2 className="part-head">Label on the door now</h2>
         <p className="mb-2 text-quiet">Scan it to see what has changed since it was printed.</p>
         <ScanLabel onRead={setDoor} />
         {door && <Since door={door} />}

@@ -37,7 +37,7 @@ export const ScanLabel = ({ onRead }: { onRead: (label: LabelFacts) => void }) =
         <Camera size={20} aria-hidden /> {isBusy ? 'Looking for the code …' : 'Take a picture of the label'}
       </FileButton>
       <details className="mt-2 border-b border-line">
-        <summary className="min-h-11 cursor-pointer py-2 underline underline-offset-4">Paste the code text</summary>
+        <summary className="min-h-11 cursor-pointer py-2 text-link">Paste the code text</summary>
         <form
           className="pb-3"
           onSubmit={(event) => {

@@ -85,7 +85,7 @@ export const Library = ({ profiles }: { profiles: readonly StoredProfile[] }) =>
       {CONTROLLER_ROLES.map((role) => (
         <section key={role} aria-label={CONTROLLERS[role]} className="mb-6">
           <div className="flex items-center justify-between border-b-2 border-ink">
-            <h2 className="font-label text-2xl font-semibold">{CONTROLLERS[role]}s</h2>
+            <h2 className="part-head">{CONTROLLERS[role]}s</h2>
             <button type="button" className="bare-button px-2" onClick={() => void make(role)}>
               <Plus size={18} aria-hidden /> New
             </button>

@@ -67,7 +67,7 @@ export const ProfileEditor = ({ stored }: { stored: StoredProfile }) => {
           {errors === 0 ? 'No errors' : `${errors} ${errors === 1 ? 'thing' : 'things'} wrong`}
           {errors > 0 && problems.find(({ severity, entry }) => severity === 'error' && entry !== null) && (
             <a
-              className="ml-2 underline underline-offset-4"
+              className="ml-2 text-link"
               href={`#entry-${problems.find(({ severity, entry }) => severity === 'error' && entry !== null)!.entry}`}
             >
               Show the first
@@ -115,9 +115,7 @@ export const ProfileEditor = ({ stored }: { stored: StoredProfile }) => {
           <Field label="Description" value={profile.about} onChange={(about) => set({ about })} />
         </div>
       </div>
-      <h2 className="mt-6 border-b-2 border-ink font-label text-2xl font-semibold">
-        Entries, in the order in which it shows them
-      </h2>
+      <h2 className="mt-6 section-head">Entries, in the order in which it shows them</h2>
       <ol>
         {profile.entries.map((entry, at) => (
           <EntryEditor

@@ -42,11 +42,7 @@ export const Rows = <Row,>({ title, item, rows, newRow, columns, onChange }: Row
         </button>
       </div>
     ))}
-    <button
-      type="button"
-      className="bare-button px-2 text-sm underline underline-offset-4"
-      onClick={() => onChange([...rows, newRow])}
-    >
+    <button type="button" className="bare-button px-2 text-sm text-link" onClick={() => onChange([...rows, newRow])}>
       <Plus size={16} aria-hidden /> {item}
     </button>
   </fieldset>

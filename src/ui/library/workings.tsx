@@ -21,7 +21,7 @@ export const Workings = ({
   onChange: (part: Partial<ControllerProfile>) => void;
 }) => (
   <>
-    <h2 className="mt-8 border-b-2 border-ink font-label text-2xl font-semibold">How to use it</h2>
+    <h2 className="mt-8 section-head">How to use it</h2>
     <div className="mt-3 grid gap-x-6 gap-y-4 sm:grid-cols-2">
       {STEPS.map(([name, label]) => (
         <StepsField key={name} label={label} value={profile[name]} onChange={(steps) => onChange({ [name]: steps })} />

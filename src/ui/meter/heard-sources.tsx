@@ -60,7 +60,7 @@ export const HeardSources = () => {
       </button>
       <p className="text-sm text-quiet">
         The simulated meter is a page of the Library: open it in another window.{' '}
-        <a className="underline underline-offset-4" href="/library/meter" target="_blank" rel="noreferrer">
+        <a className="text-link" href="/library/meter" target="_blank" rel="noreferrer">
           Open it
         </a>
       </p>
@@ -70,7 +70,7 @@ export const HeardSources = () => {
         </p>
       )}
       {source && (
-        <button type="button" className="bare-button px-1 underline underline-offset-4" onClick={stop}>
+        <button type="button" className="bare-button px-1 text-link" onClick={stop}>
           Stop listening
         </button>
       )}

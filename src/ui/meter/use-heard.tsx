@@ -79,7 +79,7 @@ export const UseHeardReading = ({
       {source.kind === 'simulated' && of && !isAsked && (
         <button
           type="button"
-          className="bare-button px-1 text-sm underline underline-offset-4"
+          className="bare-button px-1 text-sm text-link"
           aria-label={`Put the probes here: ${words}`}
           onClick={() => send(leads)}
         >

@@ -126,11 +126,11 @@ export const WaitingList = ({ who, waiting, requests, isListed, onTryAgain, onCh
       {elsewhere.map(({ kind, id, count: many }) => (
         <p key={id} className="mt-1">
           {kind === 'profile' ? (
-            <a href={`/library/${id}`} className="underline underline-offset-4">
+            <a href={`/library/${id}`} className="text-link">
               Changes to a controller waiting to send
             </a>
           ) : (
-            <a href={`/jobs/${id}/survey`} className="underline underline-offset-4">
+            <a href={`/jobs/${id}/survey`} className="text-link">
               {waitingWords(many)} for a job that is not on this device
             </a>
           )}

@@ -33,7 +33,7 @@ const Line = ({ name, played }: PersonPlayed) => {
 /** Each crew member's practice results, for the crew lead. */
 export const CrewResults = ({ people }: { people: readonly PersonPlayed[] }) => (
   <section aria-labelledby="crew-standing" className="mt-8">
-    <h2 id="crew-standing" className="border-b-2 border-ink font-label text-2xl font-semibold">
+    <h2 id="crew-standing" className="section-head">
       Crew results
     </h2>
     {people.length === 0 ? (

@@ -39,7 +39,7 @@ const Endless = () => {
   ] as const;
   return (
     <section aria-labelledby="endless" className="mt-8">
-      <h2 id="endless" className="border-b-2 border-ink font-label text-2xl font-semibold">
+      <h2 id="endless" className="section-head">
         Endless
       </h2>
       <p className="mt-1 text-quiet">
@@ -89,7 +89,7 @@ const Standing = ({ played }: { played: readonly Played[] }) => {
   ] as const;
   return (
     <section aria-labelledby="standing" className="mt-8">
-      <h2 id="standing" className="border-b-2 border-ink font-label text-2xl font-semibold">
+      <h2 id="standing" className="section-head">
         Your results
       </h2>
       <dl className="mt-2 grid grid-cols-2 gap-x-6 gap-y-2 sm:grid-cols-3">
@@ -125,7 +125,7 @@ export interface BenchController {
 
 const Controllers = ({ controllers }: { controllers: readonly BenchController[] }) => (
   <section aria-labelledby="controllers" className="mt-8">
-    <h2 id="controllers" className="border-b-2 border-ink font-label text-2xl font-semibold">
+    <h2 id="controllers" className="section-head">
       Controllers on the bench
     </h2>
     <p className="mt-1 text-quiet">
@@ -172,7 +172,7 @@ export const PracticePage = ({ personId, controllers, known = NONE, crew = null 
       </p>
       {LESSONS.map(({ id, title, about, rounds }) => (
         <section key={id} aria-labelledby={`lesson-${id}`} className="mt-6">
-          <h2 id={`lesson-${id}`} className="border-b-2 border-ink font-label text-2xl font-semibold">
+          <h2 id={`lesson-${id}`} className="section-head">
             {title}
           </h2>
           <p className="text-sm text-quiet">{about}</p>

@@ -55,7 +55,7 @@ export const RoundEnd = ({ over, children }: { over: RoundOver; children: React.
     <div className="grid grid-cols-1 gap-5">
       <section aria-labelledby="result" className="border-2 border-line-strong bg-sheet p-4">
         <div role="status">
-          <h2 id="result" className="font-label text-3xl font-semibold">
+          <h2 id="result" className="page-head">
             {words}
           </h2>
           <p className="text-quiet">{about}</p>
@@ -82,7 +82,7 @@ export const RoundEnd = ({ over, children }: { over: RoundOver; children: React.
         <div className="mt-4 flex flex-wrap gap-2">{children}</div>
       </section>
       <section aria-labelledby="truth">
-        <h2 id="truth" className="border-b-2 border-ink font-label text-2xl font-semibold">
+        <h2 id="truth" className="section-head">
           What it was
         </h2>
         {truth.map((each) => (
@@ -95,7 +95,7 @@ export const RoundEnd = ({ over, children }: { over: RoundOver; children: React.
         <p className="border-l-4 border-ink pl-3">{teaches}</p>
       </section>
       <section aria-labelledby="replay">
-        <h2 id="replay" className="border-b-2 border-ink font-label text-2xl font-semibold">
+        <h2 id="replay" className="section-head">
           Step by step
         </h2>
         <ol>

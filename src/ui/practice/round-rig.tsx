@@ -94,7 +94,7 @@ const Hands = ({ view, isBusy, onAct }: Pick<RigProps, 'view' | 'isBusy' | 'onAc
 /** Acts so far, latest first. */
 const Notes = ({ view }: { view: RoundView }) => (
   <section aria-labelledby="notes">
-    <h2 id="notes" className="border-b-2 border-ink font-label text-2xl font-semibold">
+    <h2 id="notes" className="section-head">
       Done so far
     </h2>
     <ol>
@@ -149,9 +149,7 @@ export const RoundRig = ({ view, causes, why, isBusy, onAct }: RigProps) => {
           Name the cause
         </button>
         <details>
-          <summary className="min-h-11 cursor-pointer py-2 text-sm underline underline-offset-4">
-            Get them heat for tonight
-          </summary>
+          <summary className="min-h-11 cursor-pointer py-2 text-sm text-link">Get them heat for tonight</summary>
           <div className="flex flex-wrap gap-2">
             {(Object.keys(SHORTCUTS) as Shortcut[]).map((shortcut) => (
               <button

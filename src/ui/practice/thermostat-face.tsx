@@ -95,9 +95,7 @@ export const SetupMenu = ({ menu, looks, isBusy, onKey, onSee }: MenuProps) => {
         </>
       ) : (
         <details>
-          <summary className="min-h-11 cursor-pointer py-2 underline underline-offset-4">
-            Open thermostat setup ({name})
-          </summary>
+          <summary className="min-h-11 cursor-pointer py-2 text-link">Open thermostat setup ({name})</summary>
           <div className="grid grid-cols-1 gap-2">
             {!isReady && (
               <>

@@ -32,7 +32,7 @@ export const ServicePage = () => {
     <div className="mx-auto max-w-6xl px-3 py-2 sm:px-6">
       <Cautions place="service" lines={CAUTIONS} />
       <div className="mb-2 flex flex-wrap items-baseline gap-x-4">
-        <h2 className="font-label text-3xl font-semibold">Can the house service carry it?</h2>
+        <h2 className="page-head">Can the house service carry it?</h2>
         <JobLink to="strips">Strips</JobLink>
       </div>
       <div className="grid grid-cols-1 items-start gap-x-10 gap-y-6 lg:grid-cols-2">

@@ -37,7 +37,7 @@ export const SetupPage = () => {
     <div className="mx-auto max-w-5xl px-3 py-4 sm:px-6">
       <SetupTabs />
       <section aria-label="Findings" className="mb-5">
-        <h2 className="font-label text-2xl font-semibold">
+        <h2 className="part-head">
           {findings.length === 0 ? 'No conflicts.' : `Conflicts: ${findings.length}.`}{' '}
           {chosen > 0 && `${chosen} ${chosen === 1 ? 'setting differs' : 'settings differ'} from the calculated value.`}
         </h2>
@@ -76,7 +76,7 @@ export const SetupPage = () => {
         );
         return there.length === 0 ? null : (
           <section key={label} aria-label={label} className="mb-6">
-            <h2 className="border-b-2 border-ink font-label text-2xl font-semibold">{label}</h2>
+            <h2 className="section-head">{label}</h2>
             <ul>{there.filter((resolved) => !isFolded(resolved)).map(row)}</ul>
             {atDefault.length > 0 && (
               <details>

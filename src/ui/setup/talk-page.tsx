@@ -17,7 +17,7 @@ export const TalkPage = () => {
     <div className="mx-auto max-w-5xl px-3 py-4 sm:px-6">
       <SetupTabs />
       <div className="flex flex-wrap items-baseline justify-between gap-x-6">
-        <h2 className="font-label text-3xl font-semibold">Homeowner questions</h2>
+        <h2 className="page-head">Homeowner questions</h2>
         <p className="font-mono text-sm text-quiet">
           {answered} of {questions.length} answered
         </p>

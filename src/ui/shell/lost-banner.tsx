@@ -5,7 +5,7 @@ import { NO_ROOM } from '@/core/sync/step';
 import { useJob } from '../job/provider';
 import { refusedBefore } from '../offline/queued-requests';
 
-const LINK = 'font-semibold underline underline-offset-4';
+const LINK = 'font-semibold text-link';
 
 /** A banner below the header while entries cannot be saved: what, and what happens to them. */
 export const LostBanner = () => {

@@ -70,7 +70,7 @@ export const NameDialog = () => {
           ))}
         </div>
       )}
-      <DialogClose className="bare-button mt-3 px-2 underline underline-offset-4">Later</DialogClose>
+      <DialogClose className="bare-button mt-3 px-2 text-link">Later</DialogClose>
     </DialogFrame>
   );
 };

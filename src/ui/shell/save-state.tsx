@@ -14,7 +14,7 @@ const TypedState = ({ count, place }: { count: number; place: string }) => (
     href={place}
     prefetch={false}
     title="Typed and saved on this device but not entered yet. Tap to go there."
-    className={`${LOUD} min-h-11 text-warn underline underline-offset-4`}
+    className={`${LOUD} min-h-11 text-warn text-link`}
   >
     <PencilLine size={16} aria-hidden />
     {count} unfinished
@@ -63,7 +63,7 @@ export const SaveState = () => {
       return (
         <span role="status" title={problem} className={`${LOUD} text-warn`}>
           {/* A whole load: without signal the device's own page answers. */}
-          <a href="/device" className="flex min-h-11 items-center gap-1 underline underline-offset-4">
+          <a href="/device" className="flex min-h-11 items-center gap-1 text-link">
             <CloudOff size={16} aria-hidden />
             <span className="max-sm:sr-only">Offline ·</span> {waiting} saved here
           </a>

@@ -46,7 +46,7 @@ export const EventList = ({ events, minutes, backup, onMove }: EventListProps) =
   }, [current, rows]);
   return (
     <section aria-label="Events">
-      <h2 className="border-b-2 border-ink font-label text-2xl font-semibold">What happened</h2>
+      <h2 className="section-head">What happened</h2>
       <div role="group" aria-label="Show events of" className="no-print flex flex-wrap gap-1 py-2">
         {SOURCES.filter((source) => events.some((event) => event.source === source)).map((source) => (
           <button

@@ -144,7 +144,7 @@ export const SimulatePage = ({ brought }: { brought: readonly StoredWeather[] })
           <h2 className="sr-only">{when}</h2>
           <div className="mb-2 flex flex-wrap items-center justify-between gap-2 border-b-2 border-ink pb-1">
             <span className="flex flex-1 flex-wrap items-baseline justify-between gap-x-4">
-              <span aria-hidden className="font-label text-2xl font-semibold">
+              <span aria-hidden className="part-head">
                 {when}
               </span>
               <CursorTime minutes={minutes} />
@@ -188,9 +188,7 @@ export const SimulatePage = ({ brought }: { brought: readonly StoredWeather[] })
             <VariantsCompared lived={answer.lived} differences={answer.differences} />
           </div>
           <section aria-label="Energy and cost" className="mt-6 min-w-0">
-            <h2 className="border-b-2 border-ink font-label text-2xl font-semibold">
-              Energy and cost by the {place.days > 2 ? 'day' : 'hour'}
-            </h2>
+            <h2 className="section-head">Energy and cost by the {place.days > 2 ? 'day' : 'hour'}</h2>
             <div aria-hidden className="min-h-64">
               <EnergyColumns lived={first} facts={facts} />
             </div>

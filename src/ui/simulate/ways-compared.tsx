@@ -106,7 +106,7 @@ export const VariantsCompared = ({
   const isOne = lived.length === 1;
   return (
     <section aria-label={isOne ? 'Figures' : 'Plans side by side'}>
-      <h2 className="border-b-2 border-ink font-label text-2xl font-semibold">{isOne ? 'Figures' : 'Side by side'}</h2>
+      <h2 className="section-head">{isOne ? 'Figures' : 'Side by side'}</h2>
       <Scroller label="Figures of each way">
         <table className="w-full border-collapse text-sm" style={{ minWidth: isOne ? 0 : 110 * (lived.length + 1) }}>
           {!isOne && (

@@ -13,11 +13,7 @@ export const CallBar = ({ call }: { call: CallId | null }) => {
       <span className="min-w-0 flex-1 py-1">
         This step needs <b>{CALLS[call].label}</b>. The ruler and wiring are on <b>{CALLS[now].label}</b>.
       </span>
-      <button
-        type="button"
-        className="bare-button shrink-0 px-2 font-semibold underline underline-offset-4"
-        onClick={() => setCall(call)}
-      >
+      <button type="button" className="bare-button shrink-0 px-2 font-semibold text-link" onClick={() => setCall(call)}>
         Switch to {CALLS[call].label}
       </button>
     </p>

@@ -38,7 +38,7 @@ export const Expected = ({
             (expected.fact.startsWith('proof.') ? (
               'Enter it above, under “Limits for this step”.'
             ) : (
-              <Link href={`/jobs/${id}/survey#${expected.fact}`} className="underline underline-offset-4">
+              <Link href={`/jobs/${id}/survey#${expected.fact}`} className="text-link">
                 Enter it
               </Link>
             ))}

@@ -17,7 +17,7 @@ export const SimulatedWords = () => {
       value. Readings are judged as for a good system.{' '}
       <button
         type="button"
-        className="bare-button -my-2 px-1 underline underline-offset-4"
+        className="bare-button -my-2 px-1 text-link"
         onClick={() => setMoment({ scenario: NO_FAULTS })}
       >
         End simulation

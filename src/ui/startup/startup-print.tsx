@@ -34,7 +34,7 @@ const PrintedItem = ({ planned: { item, expected, reading, leftOut, verdict } }:
 
 const Paper = ({ steps }: { steps: readonly PlannedStep[] }) => (
   <article className="hidden text-[8pt] leading-tight print:block">
-    <h1 className="font-label text-2xl font-semibold">{useJob(({ facts }) => jobName(facts))}: startup</h1>
+    <h1 className="part-head">{useJob(({ facts }) => jobName(facts))}: startup</h1>
     {steps.map(({ step, built, items }, at) => (
       <section key={step.id} className="mt-2">
         <h2 className="break-after-avoid border-b border-ink font-label text-base font-semibold">

@@ -56,7 +56,7 @@ export const StepDesk = ({ steps, list, route, number, tried, left, go: onGo }: 
           <VisitLine />
           <ListenButton />
         </div>
-        <h2 id="step-title" className="font-label text-3xl font-semibold">
+        <h2 id="step-title" className="page-head">
           <span className="font-mono text-lg text-quiet">
             {number + 1}/{steps.length}
           </span>{' '}

@@ -18,7 +18,7 @@ const TroubleLink = () => {
     <Link
       href={`/jobs/${id}/diagnose?${query}`}
       prefetch={false}
-      className="no-print flex min-h-11 items-center text-sm underline underline-offset-4"
+      className="no-print flex min-h-11 items-center text-sm text-link"
     >
       Find the cause
     </Link>

@@ -38,7 +38,7 @@ export const Cautions = ({ place, lines }: CautionsProps) => {
         <CautionSign lines={lines}>
           <button
             type="button"
-            className="bare-button -mb-1 px-1 font-semibold underline underline-offset-4"
+            className="bare-button -mb-1 px-1 font-semibold text-link"
             onClick={() => {
               readCaution(place);
               setOpened(false);

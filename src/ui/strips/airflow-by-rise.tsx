@@ -10,7 +10,7 @@ const SHOWN = /^(strip-volts|amps-\d|return|supply)$/;
 export const AirflowByRise = memo(function AirflowByRise() {
   return (
     <section aria-label="Airflow by temperature rise">
-      <h2 className="mb-1 border-b-2 border-ink font-label text-2xl font-semibold">Airflow by temperature rise</h2>
+      <h2 className="mb-1 section-head">Airflow by temperature rise</h2>
       <ol className="list-decimal space-y-1 pl-5 text-sm">
         <li>Emergency heat: strips only, compressor off. {CAUTIONS['strips-need-air']}</li>
         <li>Run ten minutes, until supply temperature is steady. Keep probes out of line of sight of the strips.</li>

@@ -64,7 +64,7 @@ export const ExpectedTable = memo(function ExpectedTable({ volts }: { volts: num
   const shut = handsOut(facts, states, 'indoor');
   return (
     <section aria-label="Expected readings">
-      <h2 className="mb-1 border-b-2 border-ink font-label text-2xl font-semibold">Expected at {volts} V</h2>
+      <h2 className="mb-1 section-head">Expected at {volts} V</h2>
       {shut && <p className="text-sm font-semibold text-fail">Before reading ohms: {shut}</p>}
       <table className="w-full text-sm">
         <thead>

@@ -22,7 +22,7 @@ export const FindKit = memo(function FindKit() {
   const shown = isSettled && !showsAll ? guesses.slice(0, 1) : guesses;
   return (
     <section aria-label="What kit is it">
-      <h2 className="mb-1 border-b-2 border-ink font-label text-2xl font-semibold">What kit is it?</h2>
+      <h2 className="mb-1 section-head">What kit is it?</h2>
       {guesses.length === 0 && (
         <p className="text-sm">
           Enter one of these: plate kW or breaker sizes (on the Survey), cold ohms, or volts and amps on the main feed
@@ -56,11 +56,7 @@ export const FindKit = memo(function FindKit() {
         ))}
       </ol>
       {shown.length < guesses.length && (
-        <button
-          type="button"
-          className="bare-button px-1 text-sm underline underline-offset-4"
-          onClick={() => setShowsAll(true)}
-        >
+        <button type="button" className="bare-button px-1 text-sm text-link" onClick={() => setShowsAll(true)}>
           {guesses.length - shown.length} other possibilities
         </button>
       )}

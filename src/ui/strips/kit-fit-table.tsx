@@ -28,7 +28,7 @@ const Judged = ({
       <GradeMark grade={is === null ? 'open' : is ? 'pass' : 'fail'} />
       <span>{is === null ? unknown : is ? yes : no}</span>
       {is === null && (
-        <Link href={`/jobs/${id}/survey#${fact}`} className="bare-button px-1 text-sm underline underline-offset-4">
+        <Link href={`/jobs/${id}/survey#${fact}`} className="bare-button px-1 text-sm text-link">
           Enter it
         </Link>
       )}
@@ -47,7 +47,7 @@ export const KitFitTable = memo(function KitFitTable({ volts }: { volts: number 
   const hottest = fit.stages.at(-1);
   return (
     <section aria-label="Does it belong">
-      <h2 className="mb-1 border-b-2 border-ink font-label text-2xl font-semibold">Is this kit right for this unit?</h2>
+      <h2 className="mb-1 section-head">Is this kit right for this unit?</h2>
       <ul>
         <Judged
           is={fit.isAllowed}

@@ -13,11 +13,11 @@ export const NoStrips = () => {
     return (
       <p className="mx-auto max-w-xl px-4 py-10 text-lg">
         This job’s backup is a furnace: no strips. See{' '}
-        <Link href={`/jobs/${id}/wiring`} className="underline underline-offset-4">
+        <Link href={`/jobs/${id}/wiring`} className="text-link">
           Wiring
         </Link>
         , its readings are on{' '}
-        <Link href={`/jobs/${id}/startup`} className="underline underline-offset-4">
+        <Link href={`/jobs/${id}/startup`} className="text-link">
           Startup
         </Link>
         .

@@ -7,7 +7,7 @@ import { PlannedItems } from './planned-items';
 export const VerifyDead = memo(function ProveDead() {
   return (
     <section aria-label="Before you put your hands in">
-      <h2 className="mb-1 border-b-2 border-ink font-label text-2xl font-semibold">Before you put your hands in</h2>
+      <h2 className="mb-1 section-head">Before you put your hands in</h2>
       <p className="text-sm">
         Test the tester on a live source, then the circuit, then the tester again. Discharge every capacitor before
         hands go in.

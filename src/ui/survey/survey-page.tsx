@@ -81,7 +81,7 @@ const ConfirmPlace = ({ paths }: { paths: readonly FactPath[] }) => {
       className="bare-button -my-2 px-1 text-sm font-medium"
       onClick={() => setFacts(open.map((path) => ({ path, value: factValue(now().facts, path) })))}
     >
-      {open.length} assumed · <span className="underline underline-offset-4">Confirm all</span>
+      {open.length} assumed · <span className="text-link">Confirm all</span>
     </button>
   );
 };
@@ -94,7 +94,7 @@ export const SurveyPage = () => {
   const section = ({ place, groups }: (typeof LAYOUT)[number]) => (
     <section key={place} id={place} aria-labelledby={`${place}-title`} className="mb-8 scroll-mt-16">
       <div className="mb-3 flex flex-wrap items-baseline justify-between gap-x-4 border-b-2 border-ink">
-        <h2 id={`${place}-title`} className="font-label text-3xl font-semibold">
+        <h2 id={`${place}-title`} className="page-head">
           {PLACES[place]}
         </h2>
         <ConfirmPlace paths={groups.flatMap(([, entries]) => entries.map(({ path }) => path))} />

@@ -16,7 +16,7 @@ export const JobTruckPage = () => {
   return (
     <div className="mx-auto max-w-3xl px-3 py-4 sm:px-6">
       <div className="mb-2 flex flex-wrap items-baseline gap-x-4">
-        <h2 className="font-label text-3xl font-semibold">Truck list</h2>
+        <h2 className="page-head">Truck list</h2>
         <span className="no-print">
           <JobLink to="wiring">Wiring</JobLink>
         </span>
@@ -31,7 +31,7 @@ export const JobTruckPage = () => {
       {onSite.length > 0 && (
         <button
           type="button"
-          className="bare-button no-print mt-2 px-1 underline underline-offset-4"
+          className="bare-button no-print mt-2 px-1 text-link"
           onClick={() => setFact('changeout.onSite', [])}
         >
           Uncheck on-site items ({onSite.length})

@@ -19,7 +19,7 @@ export const DifferencesList = ({ moment }: { moment: Moment }) => {
   );
   return (
     <section aria-label="Differences">
-      <h2 className="mb-1 font-label text-2xl font-semibold">As-found differences from plan</h2>
+      <h2 className="mb-1 part-head">As-found differences from plan</h2>
       {found.length === 0 && <p className="text-quiet">None: the wiring matches the plan.</p>}
       <ul>
         {found.map(({ id, words, effects }) => (

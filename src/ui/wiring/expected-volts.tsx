@@ -24,7 +24,7 @@ export const ExpectedVolts = ({ moment }: { moment: Moment }) => {
   return (
     <section className="no-print mt-6">
       <div className="mb-2 flex flex-wrap items-end justify-between gap-2">
-        <h2 className="font-label text-2xl font-semibold">Expected volts at the terminals</h2>
+        <h2 className="part-head">Expected volts at the terminals</h2>
         <div role="group" aria-label="Show as" className="flex flex-wrap">
           {(['O', 'B'] as const).map((each) => (
             <button

@@ -63,7 +63,7 @@ export const FaultBench = () => {
   );
   return (
     <details className="mt-6" open={isOpen} onToggle={(event) => setIsOpen(event.currentTarget.open)}>
-      <summary className="min-h-11 font-label text-2xl font-semibold">What each fault would do</summary>
+      <summary className="min-h-11 part-head">What each fault would do</summary>
       {isOpen && rows === null && !hasFailed && <p role="status">Calculating…</p>}
       {isOpen && hasFailed && <FailedTask words="The faults could not be calculated." onAgain={again} />}
       {shown && (
@@ -105,7 +105,7 @@ export const FaultBench = () => {
                         </span>
                         <button
                           type="button"
-                          className="bare-button shrink-0 px-2 underline underline-offset-4"
+                          className="bare-button shrink-0 px-2 text-link"
                           aria-label={`${isTried(code) ? 'Stop' : 'Simulate'}: ${words}`}
                           onClick={() => setMoment({ scenario: isTried(code) ? NO_FAULTS : withFault(code) })}
                         >

@@ -23,7 +23,7 @@ export const PowerTable = ({ moment }: { moment: Moment }) => {
   const report = useMemo(() => powerReport(model.facts, model.harness, model.states(moment)), [model, moment]);
   return (
     <section aria-label="VA and volts">
-      <h2 className="mb-1 font-label text-2xl font-semibold">VA and volts</h2>
+      <h2 className="mb-1 part-head">VA and volts</h2>
       <p className="mb-1 text-sm text-quiet">Heaviest call: {CALLS[report.call].label.toLowerCase()}.</p>
       <table className="w-full">
         <tbody>

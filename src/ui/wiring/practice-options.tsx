@@ -17,7 +17,7 @@ export const Methods = ({ moment }: { moment: Moment }) => {
   if (choices.length === 0) return null;
   return (
     <section aria-label="Two methods">
-      <h2 className="mb-1 font-label text-2xl font-semibold">Two methods</h2>
+      <h2 className="mb-1 part-head">Two methods</h2>
       {choices.map(({ choice, schools }) => (
         <div key={choice.id} role="group" aria-label={choice.question} className="mb-3">
           <h3 className="font-semibold">{choice.question}</h3>

@@ -46,7 +46,7 @@ export const ShortCable = () => {
   if (short.length === 0) return null;
   return (
     <section aria-label="Too few conductors">
-      <h2 className="mb-1 font-label text-2xl font-semibold">Too few conductors</h2>
+      <h2 className="mb-1 part-head">Too few conductors</h2>
       {short.map(({ cable, label, needed, there, pull }) => (
         <p key={cable}>
           {label}: {needed} needed, {there} available. New cable: {pull.feet} ft, {pull.conductors} conductors,

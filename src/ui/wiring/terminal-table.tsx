@@ -86,7 +86,7 @@ export const TerminalTable = ({
       {dead > 0 && (
         <button
           type="button"
-          className="bare-button no-print mt-1 text-sm underline underline-offset-4"
+          className="bare-button no-print mt-1 text-sm text-link"
           onClick={() => setShowsAll(!showsAll)}
         >
           {showsAll ? 'Hide terminals at 0 V in every call' : `Show ${dead} terminals at 0 V in every call`}

@@ -51,7 +51,7 @@ export const TraceList = ({ moment }: { moment: Moment }) => {
   const note = roomNote(facts, moment);
   return (
     <section aria-label="Trace">
-      <h2 className="mb-1 font-label text-2xl font-semibold">Trace</h2>
+      <h2 className="mb-1 part-head">Trace</h2>
       {note && <p className="mb-2 border-l-4 border-warn pl-2 text-sm">{note}</p>}
       {traces.length === 0 && <p className="text-quiet">This call energizes nothing.</p>}
       {traces.map(({ coil, device, status, steps, held }) => (

@@ -22,7 +22,7 @@ export const VoltsList = ({ harness, state, onMeasure }: VoltsListProps) => {
   const places = useMemo(() => placeVolts(facts, harness, state, readings), [facts, harness, state, readings]);
   return (
     <section aria-labelledby="volts-title">
-      <h2 id="volts-title" className="font-label text-2xl font-semibold">
+      <h2 id="volts-title" className="part-head">
         Volts to C, {CALLS[state.moment.call].label.toLowerCase()}
       </h2>
       {places.map(({ device, terminals }) => (

@@ -28,7 +28,7 @@ export const WiringFindings = () => {
   const line = (finding: Finding) => <FindingLine key={findingKey(finding)} finding={finding} onPoint={onPoint} />;
   return (
     <section aria-label="Findings">
-      <h2 className="mb-1 font-label text-2xl font-semibold">Findings</h2>
+      <h2 className="mb-1 part-head">Findings</h2>
       {findings.length === 0 && <p className="text-quiet">Nothing to fix in the wiring.</p>}
       <ul>{findings.filter(({ under }) => under === undefined).map(line)}</ul>
       {explained.length > 0 && (

@@ -52,7 +52,7 @@ export const WiringPage = () => {
         <Cautions place="wiring" lines={CAUTIONS} />
         {model.refused.length > 0 ? (
           <section aria-label="Not supported">
-            <h2 className="mb-1 font-label text-2xl font-semibold">This combination is not supported</h2>
+            <h2 className="mb-1 part-head">This combination is not supported</h2>
             <ul>
               {model.refused.map((finding) => (
                 <FindingLine key={findingKey(finding)} finding={finding} />

@@ -127,7 +127,7 @@ export const PlanDialog = ({ way, backup, onKeep, onRemove, onClose }: WayDialog
         </button>
         <DialogClose className="plain-button">Cancel</DialogClose>
         {onRemove && (
-          <button type="button" className="bare-button ml-auto px-2 underline underline-offset-4" onClick={onRemove}>
+          <button type="button" className="bare-button ml-auto px-2 text-link" onClick={onRemove}>
             Remove
           </button>
         )}

@@ -96,7 +96,7 @@ export const WeatherImport = ({ onAdded }: { onAdded: (weather: StoredWeather) =
         <p role="alert" className="mt-2 border-l-4 border-fail pl-3">
           {state.words}{' '}
           {state.again && (
-            <button type="button" className="bare-button px-2 underline underline-offset-4" onClick={state.again}>
+            <button type="button" className="bare-button px-2 text-link" onClick={state.again}>
               Try again
             </button>
           )}

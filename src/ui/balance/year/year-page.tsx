@@ -98,16 +98,16 @@ export const YearPage = ({ brought }: { brought: readonly StoredWeather[] }) => 
       <BalanceTabs />
       <div className="grid gap-x-10 gap-y-6 lg:grid-cols-[22rem_minmax(0,1fr)]">
         <section aria-label="Weather and prices">
-          <h2 className="border-b-2 border-ink font-label text-2xl font-semibold">Weather</h2>
+          <h2 className="section-head">Weather</h2>
           <WeatherPicker brought={brought} />
-          <h2 className="mt-5 mb-1 border-b-2 border-ink font-label text-2xl font-semibold">Prices</h2>
+          <h2 className="mt-5 mb-1 section-head">Prices</h2>
           {PRICE_FACTS.filter((path) => factApplies(facts, path)).map((path) => (
             <FactField key={path} path={path} />
           ))}
         </section>
         <section aria-label="A year" aria-busy={isOld}>
           <div className="flex flex-wrap items-end justify-between gap-2 border-b-2 border-ink">
-            <h2 className="font-label text-2xl font-semibold">A year in {weather.name}</h2>
+            <h2 className="part-head">A year in {weather.name}</h2>
             <div role="group" aria-label="Method" className="flex">
               {(Object.keys(METHODS) as Method[]).map((each) => (
                 <button
@@ -134,7 +134,7 @@ export const YearPage = ({ brought }: { brought: readonly StoredWeather[] }) => 
           {method !== 'bins' && work.isCanceled && !work.isWhole && (
             <p className="text-sm">
               Canceled. These figures are by bins, from the last run, or for twelve days only.{' '}
-              <button type="button" className="bare-button px-1 underline underline-offset-4" onClick={work.again}>
+              <button type="button" className="bare-button px-1 text-link" onClick={work.again}>
                 Calculate
               </button>
             </p>
@@ -170,12 +170,12 @@ export const YearPage = ({ brought }: { brought: readonly StoredWeather[] }) => 
         {compared && (
           <section aria-label="Ways" className={`mt-8 ${isOld ? 'opacity-60' : ''}`}>
             <div className="flex flex-wrap items-end justify-between gap-2 border-b-2 border-ink pb-1">
-              <h2 className="font-label text-2xl font-semibold">Lockout plans</h2>
+              <h2 className="part-head">Lockout plans</h2>
               <span className="flex flex-wrap gap-2">
                 {facts.year.ways.length > 0 && (
                   <button
                     type="button"
-                    className="bare-button px-2 text-sm underline underline-offset-4"
+                    className="bare-button px-2 text-sm text-link"
                     onClick={() => setFact('year.ways', [])}
                   >
                     Reset to the standard plans

@@ -104,7 +104,7 @@ export const ConditionRows = ({
       {others.length > 0 && (
         <button
           type="button"
-          className="bare-button px-2 underline underline-offset-4"
+          className="bare-button px-2 text-link"
           onClick={() => {
             const first = others[0]!;
             set([

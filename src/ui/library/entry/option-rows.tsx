@@ -99,7 +99,7 @@ export const OptionRows = ({ entry, onChange }: { entry: ProfileEntry; onChange:
       </table>
       <button
         type="button"
-        className="bare-button px-2 text-sm underline underline-offset-4"
+        className="bare-button px-2 text-sm text-link"
         onClick={() => set([...form.options, { code: String(form.options.length), label: '' }])}
       >
         <Plus size={16} aria-hidden /> Option

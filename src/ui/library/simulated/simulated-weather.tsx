@@ -37,7 +37,7 @@ export const SimulatedWeather = () => {
   const ofDay = minute % MINUTES_PER_DAY;
   return (
     <section aria-label="Outdoor sensor" className="grid gap-3">
-      <h2 className="border-b-2 border-ink font-label text-2xl font-semibold">Outdoor sensor</h2>
+      <h2 className="section-head">Outdoor sensor</h2>
       <p aria-label="What the sensor reads" className="font-mono text-2xl">
         {text(weather.outdoorF)}, {Math.round(100 * weather.relativeHumidity)} %
       </p>

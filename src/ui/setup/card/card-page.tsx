@@ -38,7 +38,7 @@ export const CardPage = ({ role, own }: { role: ControllerRole; own: readonly Co
     <div className="mx-auto max-w-5xl px-3 py-4 sm:px-6">
       <SetupTabs />
       <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
-        <h2 className="font-label text-3xl font-semibold">{profile ? profile.name : CONTROLLERS[role]}</h2>
+        <h2 className="page-head">{profile ? profile.name : CONTROLLERS[role]}</h2>
         <div className="no-print max-w-full min-w-0">
           <LabeledSelect
             label="Controller profile"

@@ -18,7 +18,7 @@ export const CardSteps = ({
   return (
     <>
       <div className="min-w-0">
-        <h3 className="font-label text-2xl font-semibold">{title}</h3>
+        <h3 className="part-head">{title}</h3>
         <ol className="list-decimal pl-6">
           {steps.map((step) => (
             <li key={step} className="py-0.5">

@@ -31,7 +31,7 @@ const GapLine = ({ gap: { what, fix, matters }, profile }: { gap: CardGap; profi
     {matters && <SeverityMark severity="warning" />}
     <span>
       <WhatAndFix what={what} fix={fix} />
-      <Link className="text-sm underline underline-offset-4" href={`/library/${profile.id}`} prefetch={false}>
+      <Link className="text-sm text-link" href={`/library/${profile.id}`} prefetch={false}>
         In the Library
       </Link>
     </span>
@@ -74,7 +74,7 @@ export const CardView = ({ profile }: { profile: ControllerProfile }) => {
               <span>
                 <WhatAndFix what={what} fix={fix} />
                 {key && (
-                  <a className="text-sm underline underline-offset-4" href={`#${key}`}>
+                  <a className="text-sm text-link" href={`#${key}`}>
                     Go there
                   </a>
                 )}

@@ -78,7 +78,7 @@ export const DefrostPage = ({ brought }: { brought: readonly StoredWeather[] }) 
       )}
       <section aria-label="Boards over a month" className="mt-8" aria-busy={boards.share !== null}>
         <div className="flex flex-wrap items-end justify-between gap-2 border-b-2 border-ink pb-1">
-          <h2 className="font-label text-2xl font-semibold">A month from that day in {name}</h2>
+          <h2 className="part-head">A month from that day in {name}</h2>
           {boards.share === null && !boards.isCurrent && (
             <button type="button" className="strong-button" onClick={boards.ask}>
               Compare boards

@@ -89,13 +89,13 @@ export const MeasuredPage = ({ brought }: { brought: readonly StoredWeather[] })
       </p>
       <div className="grid gap-x-10 gap-y-6 lg:grid-cols-[22rem_minmax(0,1fr)]">
         <section aria-label="What is known">
-          <h2 className="mb-1 border-b-2 border-ink font-label text-2xl font-semibold">What is known</h2>
+          <h2 className="mb-1 section-head">What is known</h2>
           {FACTS.map((path) => (
             <FactField key={path} path={path} />
           ))}
         </section>
         <section aria-label="Logger" aria-busy={isWorking}>
-          <h2 className="border-b-2 border-ink font-label text-2xl font-semibold">A logger’s file</h2>
+          <h2 className="section-head">A logger’s file</h2>
           <p className="mt-2 max-w-prose text-sm text-quiet">
             CSV with a header: time, room, outdoor, compressor, aux. A night with a setback is most useful. Heat loss
             and mass are fitted to the room temperature by least squares; equipment output comes from the Survey.
