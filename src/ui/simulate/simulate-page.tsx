@@ -2,35 +2,32 @@
 
 import { Columns3 } from 'lucide-react';
 import dynamic from 'next/dynamic';
-import { useSearchParams } from 'next/navigation';
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import type { StoredWeather } from '@/core/balance/year/stored-weather';
 import { backupOf } from '@/core/job/backup';
 import { DAY_MIN } from '@/core/simulation/clock';
-import { dayHeadline } from '@/core/simulation/day/day-headline';
 import { momentAt } from '@/core/simulation/day/moment-at';
 import { tickAt } from '@/core/simulation/day/ticks';
 import { variantsOf } from '@/core/simulation/day/variant';
 import { dayPicks } from '@/core/simulation/weather/day-picks';
 import type { HourlyWeather } from '@/core/simulation/weather/weather';
-import { LocalizedDegrees } from '../degrees/degrees';
 import { useJob, useJobNow } from '../job/provider';
 import { useModelNow } from '../job/use-model-now';
 import { useSentJob } from '../job/use-sent-job';
-import { changeAddress } from '../kit/address';
 import { AsTable } from '../kit/as-table';
 import { FailedTask } from '../kit/failed-task';
 import { dateText } from '../weather/day-of-year';
 import { useWeather } from '../weather/use-weather';
 import { useCursor } from './cursor';
 import { CursorTime } from './cursor-time';
+import { DayAnswer } from './day-answer';
 import { DayChoice } from './day-choice';
+import { DayLanes } from './day-lanes';
 import { EnergyTable } from './energy-table';
 import { EventList } from './event-list';
 import { Player } from './player';
 import { SimulateTabs } from './simulate-tabs';
-import { Strip } from './strip';
-import { LEARNED_ROW, stripRows } from './strip-rows';
+import { useCursorAddress } from './use-cursor-address';
 import { useDayPlace, weatherOn } from './use-place';
 import { useSimulatedDays } from './use-simulated-days';
 import { VariantsCompared } from './ways-compared';
@@ -41,24 +38,12 @@ const EnergyColumns = dynamic(() => import('./energy-columns'), {
   loading: () => <p className="min-h-64 text-quiet">Drawing …</p>,
 });
 
-/** First minute shown: before dawn, where most happens. */
-const FIRST_MIN = 360;
-/** Delay before the address follows the cursor, ms. */
-const ADDRESS_MS = 300;
-
-/** Rows of a compared plan: what runs, and the room. */
-const BESIDE = new Set(['compressor', 'furnace', 'strips', 'defrost', 'room']);
-
-const counted = (count: number, what: string) => `${count} ${what}${count === 1 ? '' : 's'}`;
-
 /** A day of the job by the minute: play, step, explain, and compare with other plans. */
 export const SimulatePage = ({ brought }: { brought: readonly StoredWeather[] }) => {
   const facts = useJob((job) => job.facts);
   const setMoment = useJob((job) => job.setMoment);
   const now = useJobNow();
-  const query = useSearchParams();
-  // The address is read once; afterward it follows.
-  const [firstMin] = useState(() => query.get('min'));
+  useCursorAddress();
   const model = useModelNow();
   const sent = useSentJob();
   const { place, go } = useDayPlace();
@@ -71,27 +56,9 @@ export const SimulatePage = ({ brought }: { brought: readonly StoredWeather[] })
     minutes: place.days * DAY_MIN,
     stepMin: 1,
   });
-  const rows = useMemo(() => stripRows(facts), [facts]);
   const [speed, setSpeed] = useState(60);
   const [isChoosing, setIsChoosing] = useState(false);
   const first = answer?.lived[0] ?? null;
-
-  useEffect(() => {
-    const said = Number(firstMin ?? FIRST_MIN);
-    useCursor.getState().go(Number.isFinite(said) && said >= 0 ? said : FIRST_MIN);
-  }, [firstMin]);
-  useEffect(() => {
-    let timer: ReturnType<typeof setTimeout> | undefined;
-    const unsubscribe = useCursor.subscribe((cursor, before) => {
-      if (cursor.atMin === before.atMin) return;
-      clearTimeout(timer);
-      timer = setTimeout(() => changeAddress({ min: String(cursor.atMin) }, 'replace'), ADDRESS_MS);
-    });
-    return () => {
-      clearTimeout(timer);
-      unsubscribe();
-    };
-  }, []);
 
   const move = useCallback(
     (atMin: number) => {
@@ -109,7 +76,6 @@ export const SimulatePage = ({ brought }: { brought: readonly StoredWeather[] })
   const variants = useMemo(() => variantsOf(job), [job]);
   const minutes = place.days * DAY_MIN;
   const ways = place.ways.split(',');
-  const headline = first && dayHeadline(first, facts);
   const when = place.on.kind === 'typed' ? 'Typed-in day' : `${dateText(chosen?.day ?? 0)} in ${name}`;
   return (
     <div className="mx-auto max-w-6xl px-3 py-4 sm:px-6">
@@ -117,16 +83,8 @@ export const SimulatePage = ({ brought }: { brought: readonly StoredWeather[] })
       <section aria-label="The answer" aria-live="polite" className="mb-3 min-h-14">
         {hasFailed ? (
           <FailedTask words="The day could not be calculated." onAgain={again} />
-        ) : headline ? (
-          <p
-            className={`border-l-4 pl-3 text-lg font-medium ${headline.isHeld ? 'border-pass' : 'border-fail text-fail'}`}
-          >
-            <LocalizedDegrees>{headline.sentence}</LocalizedDegrees>{' '}
-            <span className="text-base font-normal text-ink">
-              ${first.summary.cost.total.toFixed(2)}, {counted(first.summary.starts, 'start')},{' '}
-              {counted(first.summary.defrosts, 'defrost')}.
-            </span>
-          </p>
+        ) : first ? (
+          <DayAnswer day={first} facts={facts} />
         ) : (
           <p className="text-lg text-quiet">{problem ?? 'Running the day …'}</p>
         )}
@@ -158,25 +116,7 @@ export const SimulatePage = ({ brought }: { brought: readonly StoredWeather[] })
               onMove={move}
             />
           </div>
-          {answer.lived.map((each, at) => (
-            <div key={each.id} className={at > 0 ? 'mt-3 border-t-2 border-ink pt-1' : ''}>
-              {answer.lived.length > 1 && (
-                <h3 className="font-label text-lg font-semibold">
-                  <LocalizedDegrees>{each.label}</LocalizedDegrees>
-                </h3>
-              )}
-              <Strip
-                label={at === 0 ? 'Run' : `Run: ${each.label}`}
-                run={each.run}
-                rows={[
-                  ...(at === 0 ? rows : rows.filter(({ id }) => BESIDE.has(id))),
-                  ...(each.program.learning === null ? [] : [LEARNED_ROW]),
-                ]}
-                events={first.events}
-                onMove={move}
-              />
-            </div>
-          ))}
+          <DayLanes days={answer.lived} onMove={move} />
           <p className="mt-2 text-sm text-quiet">
             Drag the line or press Play: the ruler, Wiring and Strips follow that minute.
             {first.assumedHumidity !== null &&

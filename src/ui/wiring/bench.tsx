@@ -13,7 +13,7 @@ import { useJob } from '../job/provider';
 import { type BenchMode, BenchTools } from './bench-tools';
 import { ExportMenu } from './export-menu';
 import { Picture } from './picture';
-import type { Probes } from './picture-device';
+import type { Probes } from './picture-terminal';
 import type { AsFound } from './use-as-found';
 import { useLanding } from './use-landing';
 import { useZoom } from './use-zoom';

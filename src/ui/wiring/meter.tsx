@@ -7,7 +7,7 @@ import { readsAsFound, readsAsPlanned } from '@/core/model/reads';
 import { ghostWords } from '@/core/wiring/ghost-volts';
 import { type Harness, parseRef, refText, type TerminalRef } from '@/core/wiring/harness';
 import { useModel, useMoment } from '../job/deferred-model';
-import { PROBE_SIGNS, type Probes } from './picture-device';
+import { PROBE_SIGNS, type Probes } from './picture-terminal';
 
 /**
  * The meter's modes: volts at high impedance, volts at low impedance, which ghost voltage does not survive, ohms with

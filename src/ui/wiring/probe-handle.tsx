@@ -2,7 +2,7 @@
 
 import { useDrag } from '@use-gesture/react';
 import { useRef } from 'react';
-import { PROBE_SIGNS } from './picture-device';
+import { PROBE_SIGNS } from './picture-terminal';
 import { terminalUnder } from './terminal-under';
 
 interface ProbeProps {

@@ -5,7 +5,7 @@ import { deviceIn, type Harness, type TerminalRef } from '@/core/wiring/harness'
 import { singleMoves } from '@/core/wiring/moves';
 import { useModel, useMoment } from '../job/deferred-model';
 import { useJob } from '../job/provider';
-import type { Probes } from './picture-device';
+import type { Probes } from './picture-terminal';
 
 /** Inputs of the bench: what runs now, and moved conductors. */
 export const useBench = () => {

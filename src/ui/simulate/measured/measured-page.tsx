@@ -2,17 +2,13 @@
 
 import type { Remote } from 'comlink';
 import { Upload } from 'lucide-react';
-import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import type { StoredWeather } from '@/core/balance/year/stored-weather';
 import { type FactChange, type FactPath, factValue } from '@/core/job/document';
-import type { Fitted } from '@/core/simulation/house/fit-house';
 import { jobTimeConstant } from '@/core/simulation/house/job-house';
 import type { MeasuredHouse } from '@/core/simulation/house/measured-house';
 import { dayPicks } from '@/core/simulation/weather/day-picks';
-import { apartOnScale } from '@/core/units/degrees';
 import type { DayWorker } from '@/workers/day.worker';
-import { useDegrees } from '../../degrees/degrees';
 import { FactField } from '../../fields/fact-field';
 import { useJob } from '../../job/provider';
 import { useSentJob } from '../../job/use-sent-job';
@@ -21,11 +17,7 @@ import { toast } from '../../kit/toast';
 import { useWeather } from '../../weather/use-weather';
 import { startDayWorker } from '../day-worker';
 import { SimulateTabs } from '../simulate-tabs';
-
-const RoomChart = dynamic(() => import('./room-chart'), {
-  ssr: false,
-  loading: () => <p className="min-h-80 text-quiet">Drawing …</p>,
-});
+import { FittedHouse } from './fitted-house';
 
 const FACTS: readonly FactPath[] = ['house.weight', 'house.coolDowns', 'house.timeConstantH'];
 const FROM_WORDS = {
@@ -34,17 +26,11 @@ const FROM_WORDS = {
   weight: 'estimated from construction type',
 } as const;
 
-const rounded = (value: number, step: number) => (Math.round(value / step) * step).toLocaleString('en-US');
-
-const plusMinus = ({ value, spread }: Fitted, step: number) =>
-  `${rounded(value, step)} ± ${rounded(Math.max(step, spread), step)}`;
-
 /** The measured house: a cool-down of two readings, or a logger file that loss and mass are fitted to. */
 export const MeasuredPage = ({ brought }: { brought: readonly StoredWeather[] }) => {
   const facts = useJob((job) => job.facts);
   const setFacts = useJob((job) => job.setFacts);
   const sent = useSentJob();
-  const { scale, unit } = useDegrees();
   const { hoursF, humidity } = useWeather(facts.year.weather, brought);
   const [house, setHouse] = useState<MeasuredHouse | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
@@ -78,8 +64,6 @@ export const MeasuredPage = ({ brought }: { brought: readonly StoredWeather[] })
     setFacts(changes);
     toast(words, { action: { label: 'Undo', onClick: () => setFacts(before) } });
   };
-  const design = house && Math.round(house.designBtuh.value / 100) * 100;
-  const hours = house && Math.round(house.timeConstantH.value);
   return (
     <div className="mx-auto max-w-6xl px-3 py-4 sm:px-6">
       <SimulateTabs />
@@ -117,79 +101,7 @@ export const MeasuredPage = ({ brought }: { brought: readonly StoredWeather[] })
               {file}: {problem}
             </p>
           )}
-          {house && design !== null && hours !== null && (
-            <>
-              <h3 className="mt-4 font-label text-lg font-semibold">{file}</h3>
-              <table className="w-full text-sm">
-                <thead>
-                  <tr className="text-left">
-                    <td />
-                    <th scope="col" className="eyebrow font-semibold">
-                      Measured
-                    </th>
-                    <th scope="col" className="eyebrow font-semibold">
-                      On this job
-                    </th>
-                    <td />
-                  </tr>
-                </thead>
-                <tbody className="font-mono">
-                  <tr className="border-t border-line">
-                    <th scope="row" className="py-1.5 text-left font-sans font-normal">
-                      Heat loss at design, Btu/h
-                    </th>
-                    <td>{plusMinus(house.designBtuh, 100)}</td>
-                    <td>{Math.round(house.jobDesignBtuh).toLocaleString('en-US')}</td>
-                    <td>
-                      <button
-                        type="button"
-                        className="plain-button px-3 font-sans"
-                        aria-label="Use this heat loss on the Survey"
-                        onClick={() =>
-                          take(
-                            [
-                              { path: 'house.designBtuh', value: design },
-                              { path: 'load.from', value: 'heat-loss' },
-                            ],
-                            'Heat loss now used on the Survey',
-                          )
-                        }
-                      >
-                        Use this
-                      </button>
-                    </td>
-                  </tr>
-                  <tr className="border-t border-line">
-                    <th scope="row" className="py-1.5 text-left font-sans font-normal">
-                      Holds its heat for, h
-                    </th>
-                    <td>{plusMinus(house.timeConstantH, 1)}</td>
-                    <td>{Math.round(house.jobTimeConstantH)}</td>
-                    <td>
-                      <button
-                        type="button"
-                        className="plain-button px-3 font-sans"
-                        aria-label="Use these hours on the Survey"
-                        onClick={() =>
-                          take([{ path: 'house.timeConstantH', value: hours }], 'Hours now used on the Survey')
-                        }
-                      >
-                        Use this
-                      </button>
-                    </td>
-                  </tr>
-                </tbody>
-              </table>
-              <p className="mt-2 text-sm">
-                Average fit error {apartOnScale(scale, house.residualF).toFixed(2)} {unit}. ± is one standard error of
-                the fit only; it does not cover a wrong capacity on the Survey, and in damp weather frost shows up as
-                heat loss. Dry cold weather gives the best result.
-              </p>
-              <div aria-hidden className="min-h-80">
-                <RoomChart house={house} />
-              </div>
-            </>
-          )}
+          {house && <FittedHouse name={file} house={house} onTake={take} />}
         </section>
       </div>
     </div>

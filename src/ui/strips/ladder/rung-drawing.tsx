@@ -3,7 +3,8 @@ import type { PartKind } from '@/core/strips/ladder';
 import type { RungState } from '@/core/strips/ladder-state';
 import { ClampRing } from './clamp-ring';
 import { DEAD, type DrawingProps, HEAT, LEFT, LIVE, RIGHT } from './drawing';
-import { press } from './press';
+import { RungHit } from './rung-hit';
+import { ElementSymbol, LimitSymbol, LinkSymbol, SwitchSymbol } from './rung-symbols';
 
 /** Position of each part on its rung: center and half width. */
 const PLACE: Record<Exclude<PartKind, 'breaker'>, readonly [number, number]> = {
@@ -11,49 +12,6 @@ const PLACE: Record<Exclude<PartKind, 'breaker'>, readonly [number, number]> = {
   element: [147, 46],
   limit: [227, 20],
   switch: [300, 28],
-};
-
-const Hit = ({
-  x,
-  y,
-  half,
-  label,
-  isPicked,
-  onPick,
-}: {
-  x: number;
-  y: number;
-  half: number;
-  label: string;
-  isPicked: boolean;
-  onPick: () => void;
-}) => (
-  <g
-    {...press(onPick)}
-    aria-label={label}
-    aria-pressed={isPicked}
-    className="cursor-pointer outline-none [&:focus-visible>rect]:stroke-[var(--saffron)] [&:focus-visible>rect]:[stroke-width:3]"
-  >
-    <rect
-      x={x - half - 3}
-      y={y - 36}
-      width={half * 2 + 6}
-      height={72}
-      rx={4}
-      fill="transparent"
-      stroke={isPicked ? 'var(--ink)' : 'transparent'}
-      strokeWidth={2}
-      strokeDasharray="4 3"
-    />
-  </g>
-);
-
-const zigzag = (x: number, half: number, y: number) => {
-  const points = Array.from(
-    { length: 9 },
-    (_, at) => `${x - half + 8 + (at * (half * 2 - 16)) / 8},${y + (at === 0 || at === 8 ? 0 : at % 2 ? -11 : 11)}`,
-  );
-  return `M${x - half},${y} L${points.join(' L')} L${x + half},${y}`;
 };
 
 /** One element with everything in series, from leg to leg. */
@@ -74,7 +32,7 @@ export const RungDrawing = ({
   const [switchX, switchHalf] = PLACE.switch;
   const name = `Element ${rung.at + 1}`;
   const hit = (kind: Exclude<PartKind, 'breaker'>, words: string) => (
-    <Hit
+    <RungHit
       x={PLACE[kind][0]}
       y={y}
       half={PLACE[kind][1]}
@@ -91,51 +49,10 @@ export const RungDrawing = ({
         fill="none"
         {...wire}
       />
-      {hasLink && (
-        <rect
-          x={PLACE.link[0] - 16}
-          y={y - 8}
-          width={32}
-          height={16}
-          fill="var(--sheet)"
-          stroke="var(--ink)"
-          strokeWidth={1.8}
-        />
-      )}
-      {hasLink && (
-        <path d={`M${PLACE.link[0] - 16},${y} q8,-9 16,0 t16,0`} fill="none" stroke="var(--ink)" strokeWidth={1.8} />
-      )}
-      {glows && (
-        <rect
-          x={PLACE.element[0] - PLACE.element[1] + 4}
-          y={y - 19}
-          width={PLACE.element[1] * 2 - 8}
-          height={38}
-          rx={8}
-          fill="var(--ember)"
-          opacity={0.22}
-        />
-      )}
-      <path
-        d={zigzag(PLACE.element[0], PLACE.element[1], y)}
-        fill="none"
-        stroke={glows ? 'var(--ember)' : isFed ? 'var(--saffron)' : 'var(--ink)'}
-        strokeWidth={glows ? 5 : 3}
-        strokeLinejoin="round"
-      />
-      <g stroke="var(--ink)" strokeWidth={2.4} fill="var(--sheet)">
-        <circle cx={PLACE.limit[0] - 13} cy={y} r={3.5} />
-        <circle cx={PLACE.limit[0] + 13} cy={y} r={3.5} />
-        <path d={`M${PLACE.limit[0] - 10},${y - 4} q10,-9 20,0`} fill="none" />
-      </g>
-      <g stroke="var(--ink)" strokeWidth={3} fill="var(--sheet)">
-        <path
-          d={isClosed ? `M${switchX - 22},${y} H${switchX + 22}` : `M${switchX - 22},${y} L${switchX + 16},${y - 17}`}
-          fill="none"
-        />
-        <circle cx={switchX - 24} cy={y} r={4.5} />
-        <circle cx={switchX + 24} cy={y} r={4.5} />
-      </g>
+      {hasLink && <LinkSymbol x={PLACE.link[0]} y={y} />}
+      <ElementSymbol x={PLACE.element[0]} half={PLACE.element[1]} y={y} glows={glows} isFed={isFed} />
+      <LimitSymbol x={PLACE.limit[0]} y={y} />
+      <SwitchSymbol x={switchX} y={y} isClosed={isClosed} />
       <g fontSize={12} fill="var(--ink)" textAnchor="middle" className="font-label select-none">
         {hasLink && (
           <text x={PLACE.link[0]} y={y + 23}>
