@@ -17,6 +17,8 @@ export default class BrowserEnvironment extends TestEnvironment {
   constructor(...args) {
     super(...args);
     for (const name of FROM_NODE) this.global[name] ??= globalThis[name];
+    // Libraries look for it to know that pointer events are there.
+    this.global.onpointerdown ??= null;
     const { Blob, FileReader } = this.global;
     Blob.prototype.text ??= function text() {
       return new Promise((resolve) => {

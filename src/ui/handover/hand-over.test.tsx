@@ -1,48 +1,17 @@
-import { render, screen, within } from '@testing-library/react';
+import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { DEFAULT_MOMENT } from '@/core/control/moment';
-import { blankJob } from '@/core/job/document';
 import { readingFrom } from '@/core/job/reading';
-import { NO_HISTORY, type StoredJob } from '@/core/job/stored-job';
-import { DeferredModel } from '../job/deferred-model';
-import { JobProvider } from '../job/provider';
+import type { StoredJob } from '@/core/job/stored-job';
+import { JOB_ID, renderInJob, storedJob } from '../../../tests/components/in-job';
 import { queuedRequests } from '../offline/queued-requests';
-import { AtWorkProvider } from '../person/at-work';
 import { HandOver } from './hand-over';
 
-const ANA = {
-  personId: 'ana',
-  crewId: 'crew',
-  me: 'Ana',
-  role: 'technician',
-  names: ['Ana'],
-  instruments: [],
-} as const;
-const ID = '7d5f0c52-3a1e-4c55-9f0e-6b2b6a4f1001';
 const VISIT = '7d5f0c52-3a1e-4c55-9f0e-6b2b6a4f1009';
 const AT = '2026-02-01T10:00:00.000Z';
 
-const job: StoredJob = {
-  ...NO_HISTORY,
-  id: ID,
-  revision: 4,
-  document: blankJob(),
-  handedOverAt: null,
-  archivedAt: null,
-  updatedAt: AT,
-  updatedBy: '',
-};
+const job = storedJob();
 
-const show = (saved: StoredJob = job) =>
-  render(
-    <AtWorkProvider crew={ANA}>
-      <JobProvider job={saved} moment={DEFAULT_MOMENT} visit={null} cautionsRead={[]}>
-        <DeferredModel>
-          <HandOver />
-        </DeferredModel>
-      </JobProvider>
-    </AtWorkProvider>,
-  );
+const show = (saved: StoredJob = job) => renderInJob(<HandOver />, saved);
 
 let asked: { readonly path: string; readonly body: { readonly action: string; readonly revision?: number } }[];
 const answering = (answer: () => Response) => {
@@ -69,7 +38,7 @@ test('what failed or is open is listed first, and nothing is sent until it is co
   expect(asked).toEqual([]);
   await go();
   expect(asked).toEqual([
-    { path: `/api/jobs/${ID}/move`, body: expect.objectContaining({ action: 'hand-over', revision: 4 }) },
+    { path: `/api/jobs/${JOB_ID}/move`, body: expect.objectContaining({ action: 'hand-over', revision: 4 }) },
   ]);
   expect(await screen.findByText(/^Handed over/)).toBeTruthy();
 });
@@ -81,7 +50,7 @@ test('without a server it waits on this device, and says so', async () => {
   show();
   await (await handOver()).go();
   expect(await screen.findByText(/^Handed over/)).toBeTruthy();
-  expect(queuedRequests('ana')).toMatchObject([{ about: ID, phase: 'after', path: `/api/jobs/${ID}/move` }]);
+  expect(queuedRequests('ana')).toMatchObject([{ about: JOB_ID, phase: 'after', path: `/api/jobs/${JOB_ID}/move` }]);
 });
 
 test('changed by someone since, it is not handed over', async () => {

@@ -1,8 +1,9 @@
 'use client';
 
+import { useDrag } from '@use-gesture/react';
 import { ChevronDown, ChevronUp, Minus, Plus } from 'lucide-react';
 import { usePathname } from 'next/navigation';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { useDegrees } from '../degrees/degrees';
 import { useJob } from '../job/provider';
 import { CallPicker } from './call-picker';
@@ -38,7 +39,6 @@ export const OutdoorRulerDock = ({ folds }: { folds: string }) => {
   const [kept, setKept] = useState(folds);
   const entry = `${page}-open`;
   const isOpen = kept.split('.').includes(entry);
-  const pulledFrom = useRef<number | null>(null);
   const { scale } = useDegrees();
   const fold = (opens: boolean) => {
     const others = kept.split('.').filter((each) => each.endsWith('-open') && each !== entry);
@@ -46,6 +46,7 @@ export const OutdoorRulerDock = ({ folds }: { folds: string }) => {
     setKept(next);
     document.cookie = `${RULER_COOKIE}=${next}; path=/; max-age=31536000; samesite=lax`;
   };
+  const pull = useDrag(({ movement: [, y] }) => y < -PULL_PX && fold(true), { pointer: { keys: false } });
   return (
     <section
       aria-label="Outdoor ruler"
@@ -59,16 +60,7 @@ export const OutdoorRulerDock = ({ folds }: { folds: string }) => {
           title="Open the ruler"
           className="block w-full touch-none px-3 pt-0.5 sm:px-6"
           onClick={() => fold(true)}
-          onPointerDown={(event) => {
-            pulledFrom.current = event.clientY;
-            event.currentTarget.setPointerCapture(event.pointerId);
-          }}
-          onPointerMove={(event) => {
-            if (pulledFrom.current !== null && pulledFrom.current - event.clientY > PULL_PX) fold(true);
-          }}
-          onPointerUp={() => {
-            pulledFrom.current = null;
-          }}
+          {...pull()}
         >
           <SlimScale />
         </button>

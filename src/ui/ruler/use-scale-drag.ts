@@ -1,6 +1,7 @@
 'use client';
 
-import { type PointerEvent, type RefObject, useRef } from 'react';
+import { useDrag } from '@use-gesture/react';
+import { type RefObject, useRef } from 'react';
 import { nearestF } from '@/core/units/degrees';
 import { atShare, type SpanF } from '@/core/units/span';
 import { useDegrees } from '../degrees/degrees';
@@ -18,29 +19,20 @@ export const useScaleDrag = ({ track, spanF, onDrag, onDrop }: ScaleDrag) => {
   const last = useRef<number | null>(null);
   // Measured on press: measuring on each move would force layout each time.
   const box = useRef<DOMRect | null>(null);
-  const move = (event: PointerEvent) => {
-    const { left, width } = box.current!;
-    const atF = nearestF(scale, atShare(spanF, (event.clientX - left) / width));
-    if (atF === last.current) return;
-    last.current = atF;
-    onDrag(atF);
-  };
-  const end = () => {
-    if (last.current !== null) onDrop?.(last.current);
-    last.current = null;
-  };
-  return {
-    onPointerDown: (event: PointerEvent) => {
-      // A draggable part within a draggable scale moves alone.
-      event.stopPropagation();
-      event.currentTarget.setPointerCapture(event.pointerId);
-      box.current = track.current!.getBoundingClientRect();
-      move(event);
+  const bind = useDrag(
+    ({ event, first: isPress, last: isDrop, xy: [x] }) => {
+      if (isPress) {
+        // A draggable part within a draggable scale moves alone.
+        event.stopPropagation();
+        box.current = track.current!.getBoundingClientRect();
+      }
+      const { left, width } = box.current!;
+      const atF = nearestF(scale, atShare(spanF, (x - left) / width));
+      if (atF !== last.current) onDrag(atF);
+      last.current = isDrop ? null : atF;
+      if (isDrop) onDrop?.(atF);
     },
-    onPointerMove: (event: PointerEvent) => {
-      if (last.current !== null) move(event);
-    },
-    onPointerUp: end,
-    onPointerCancel: end,
-  };
+    { pointer: { keys: false } },
+  );
+  return bind();
 };

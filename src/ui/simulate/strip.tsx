@@ -1,6 +1,7 @@
 'use client';
 
-import { type KeyboardEvent, type PointerEvent, useMemo, useRef } from 'react';
+import { useDrag } from '@use-gesture/react';
+import { type KeyboardEvent, useMemo, useRef } from 'react';
 import { clockAt, DAY_MIN, dayAt } from '@/core/simulation/clock';
 import type { DayRun } from '@/core/simulation/day/day';
 import type { DayEvent } from '@/core/simulation/day/day-events';
@@ -60,14 +61,16 @@ export const Strip = ({ label, run, rows, events, onMove }: StripProps) => {
   const minutes = tickCount(run) * run.stepMin;
   const marks = useMemo(() => timeMarks(minutes, isNarrow), [minutes, isNarrow]);
   const track = useRef<HTMLDivElement>(null);
-  const isHeld = useRef(false);
   const atMin = useCursor((cursor) => cursor.atMin);
   const tick = tickAt(run, atMin);
-  const take = (event: PointerEvent) => {
-    const box = track.current!.getBoundingClientRect();
-    const share = Math.min(1, Math.max(0, (event.clientX - box.left) / box.width));
-    onMove(Math.min(minutes - run.stepMin, Math.round((share * minutes) / run.stepMin) * run.stepMin));
-  };
+  const drag = useDrag(
+    ({ xy: [x] }) => {
+      const { left, width } = track.current!.getBoundingClientRect();
+      const share = Math.min(1, Math.max(0, (x - left) / width));
+      onMove(Math.min(minutes - run.stepMin, Math.round((share * minutes) / run.stepMin) * run.stepMin));
+    },
+    { pointer: { keys: false } },
+  );
   const onKeyDown = (event: KeyboardEvent) => {
     const isEvent = event.shiftKey && /^Arrow(Left|Right)$/.test(event.key);
     const near = isEvent ? nearEvent(events, atMin, event.key === 'ArrowRight') : null;
@@ -121,20 +124,7 @@ export const Strip = ({ label, run, rows, events, onMove }: StripProps) => {
             aria-valuetext={`${whenText(atMin, minutes)}: room ${degrees.text(run.trace.roomF[tick]!, 1)}, ${degrees.text(run.trace.outdoorF[tick]!, 0)} out`}
             className="relative cursor-ew-resize touch-pan-y"
             onKeyDown={onKeyDown}
-            onPointerDown={(event) => {
-              isHeld.current = true;
-              event.currentTarget.setPointerCapture(event.pointerId);
-              take(event);
-            }}
-            onPointerMove={(event) => {
-              if (isHeld.current) take(event);
-            }}
-            onPointerUp={() => {
-              isHeld.current = false;
-            }}
-            onPointerCancel={() => {
-              isHeld.current = false;
-            }}
+            {...drag()}
           >
             {marks.map((mark) => (
               <span

@@ -1,33 +1,11 @@
-import { render, screen } from '@testing-library/react';
+import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { DEFAULT_MOMENT } from '@/core/control/moment';
-import { blankJob } from '@/core/job/document';
-import { NO_HISTORY } from '@/core/job/stored-job';
 import { jobModel } from '@/core/model/job-model';
 import { startupOf } from '@/core/startup/startup-of';
-import { JobProvider, useJob } from '../job/provider';
-import { AtWorkProvider } from '../person/at-work';
+import { JOB_ID, renderInJob, withoutSignal } from '../../../tests/components/in-job';
+import { useJob } from '../job/provider';
 import { StartupItem } from './item';
-
-const ANA = {
-  personId: 'ana',
-  crewId: 'crew',
-  me: 'Ana',
-  role: 'technician',
-  names: ['Ana'],
-  instruments: [],
-} as const;
-
-const job = {
-  ...NO_HISTORY,
-  id: '7d5f0c52-3a1e-4c55-9f0e-6b2b6a4f1001',
-  revision: 1,
-  document: blankJob(),
-  handedOverAt: null,
-  archivedAt: null,
-  updatedAt: '2026-02-01T10:00:00.000Z',
-  updatedBy: '',
-};
 
 const Item = ({ of }: { of: string }) => {
   const readings = useJob((state) => state.readings);
@@ -41,21 +19,9 @@ const Item = ({ of }: { of: string }) => {
   );
 };
 
-const show = (of: string) =>
-  render(
-    <AtWorkProvider crew={ANA}>
-      <JobProvider job={job} moment={DEFAULT_MOMENT} visit={null} cautionsRead={[]}>
-        <Item of={of} />
-      </JobProvider>
-    </AtWorkProvider>,
-  );
+const show = (of: string) => renderInJob(<Item of={of} />);
 
-beforeEach(() => {
-  localStorage.clear();
-  globalThis.fetch = async () => {
-    throw new TypeError('no signal');
-  };
-});
+beforeEach(withoutSignal);
 
 const field = (name: RegExp) => screen.getByLabelText(name);
 const verdict = () => screen.getByRole('status').textContent;
@@ -64,7 +30,7 @@ test('a reading is judged and kept as it is entered, without a server', async ()
   show('heat/volts-outdoor-unit-Y');
   await userEvent.type(field(/, V$/), '26.5{Enter}');
   expect(verdict()).toMatch(/pass/i);
-  expect(Object.keys(localStorage).some((key) => key.startsWith(`gate-cross:draft:${job.id}:`))).toBe(true);
+  expect(Object.keys(localStorage).some((key) => key.startsWith(`gate-cross:draft:${JOB_ID}:`))).toBe(true);
 });
 
 test('a reading that fails says so, and nothing on the item turns it into a pass', async () => {
