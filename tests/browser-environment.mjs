@@ -17,8 +17,19 @@ export default class BrowserEnvironment extends TestEnvironment {
   constructor(...args) {
     super(...args);
     for (const name of FROM_NODE) this.global[name] ??= globalThis[name];
+    const { MouseEvent } = this.global;
+    this.global.PointerEvent ??= class PointerEvent extends MouseEvent {
+      constructor(type, init = {}) {
+        super(type, init);
+        this.pointerId = init.pointerId ?? 0;
+        this.pointerType = init.pointerType ?? 'mouse';
+      }
+    };
     // Libraries look for it to know that pointer events are there.
     this.global.onpointerdown ??= null;
+    for (const capture of ['setPointerCapture', 'releasePointerCapture'])
+      this.global.Element.prototype[capture] ??= () => undefined;
+    this.global.Element.prototype.hasPointerCapture ??= () => false;
     const { Blob, FileReader } = this.global;
     Blob.prototype.text ??= function text() {
       return new Promise((resolve) => {

@@ -1,6 +1,6 @@
 'use client';
 
-import { useId, useState } from 'react';
+import { useId } from 'react';
 import type { PlannedItem } from '@/core/startup/plan';
 import { useNumberEntry } from '../fields/use-number-entry';
 import { SELECT_ON_FOCUS } from '../kit/select-on-focus';
@@ -78,7 +78,6 @@ const OneMeasure = ({ planned, tried, next, onNext }: OneReadingProps) => {
   const { item, reading, leftOut } = planned;
   const { keep, leads, place, setPlace, expected, field, openedAt } = useItem(planned);
   const entry = useNumberEntry(field);
-  const [isFresh, setFresh] = useState(true);
   const meant = entry.typed === null ? null : entry.meant();
   // The typed value is judged as is, so that one tap enters it and continues.
   const verdict = entry.typed === null ? planned.verdict : meant === null ? undefined : planned.judged(meant, place);
@@ -141,11 +140,8 @@ const OneMeasure = ({ planned, tried, next, onNext }: OneReadingProps) => {
         <Keypad
           takesOpen={field.takesOpen}
           takesMinus={field.min < 0}
-          onKey={(press) => {
-            // The first key starts a new number, like typing into a selected field.
-            entry.type(afterKey(isFresh && entry.typed === null ? '' : entry.text, press));
-            setFresh(false);
-          }}
+          // The first key starts a new number, like typing into a selected field.
+          onKey={(press) => entry.type(afterKey(entry.typed ?? '', press))}
         />
         <NextButton
           next={next}

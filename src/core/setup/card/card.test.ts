@@ -206,6 +206,7 @@ describe('what was done', () => {
 
   test('a different read-back is an error', () => {
     const marks = [mark(toadflax, KIT, 'left', '9.6'), mark(toadflax, KIT, 'read-back', '0.0')];
+    expect(card(toadflax, facts(), marks).lines.find(({ key }) => key === KIT)!.isAsWanted).toBe(false);
     expect(cardFindings(card(toadflax, facts(), marks))[0]).toMatchObject({
       severity: 'error',
       what: expect.stringMatching(/reads back 0\.0/),

@@ -21,7 +21,7 @@ export interface CardLine {
   /** Value left on an earlier visit, if something was found since. */
   readonly before: SettingMark | null;
   readonly readBack: SettingMark | null;
-  /** Whether it has its target value, by what was found or left. */
+  /** Whether it has its target value, by what was found or left, and does not read back as another. */
   readonly isAsWanted: boolean;
 }
 
@@ -67,7 +67,11 @@ const lineOf = (entry: ProfileEntry, settings: ResolvedSettings, marks: Readonly
   const isEarlier = lastLeft !== null && found !== null && found.at > lastLeft.at;
   const left = isEarlier ? null : lastLeft;
   const target = targetOf(entry, settings);
-  const standsAt = (left ?? found)?.value;
+  const standing = left ?? found;
+  const readBack = marks.get(`${key}|read-back`) ?? null;
+  // Read back as another value, it is not what was set: the controller did not keep it.
+  const isDenied =
+    standing !== null && readBack !== null && readBack.at >= standing.at && readBack.value !== standing.value;
   return {
     entry,
     key,
@@ -76,8 +80,8 @@ const lineOf = (entry: ProfileEntry, settings: ResolvedSettings, marks: Readonly
     found,
     left,
     before: isEarlier ? lastLeft : null,
-    readBack: marks.get(`${key}|read-back`) ?? null,
-    isAsWanted: target.kind === 'set' ? standsAt === target.code : target.kind === 'leave',
+    readBack,
+    isAsWanted: target.kind === 'set' ? standing?.value === target.code && !isDenied : target.kind === 'leave',
   };
 };
 

@@ -1,17 +1,17 @@
 import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useMemo } from 'react';
-import { blankJob, withFact } from '@/core/job/document';
+import { blankJob } from '@/core/job/document';
 import { cardOf } from '@/core/setup/card/card';
+import type { ControllerProfile } from '@/core/setup/profiles/profile';
 import { quillwort } from '@/core/setup/profiles/quillwort';
 import { toadflax } from '@/core/setup/profiles/toadflax';
-import type { ControllerProfile } from '@/core/setup/profiles/profile';
 import { jobWith, renderInJob, withoutSignal } from '../../../../tests/components/in-job';
 import { useJob } from '../../job/provider';
 import { useSettings } from '../use-settings';
 import { CardEntry } from './card-entry';
 
-const facts = withFact(blankJob().facts, 'controllers.airHandler', toadflax.id);
+const { facts } = blankJob();
 
 const Entry = ({ profile, code }: { profile: ControllerProfile; code: string }) => {
   const settings = useSettings();
