@@ -242,6 +242,9 @@ describe('a diagnosis', () => {
     const then = diagnose(each, { ...asked, skipped: [first] }).offers;
     expect(then.map(({ probe }) => probe.id)).not.toContain(first);
     expect(then.length).toBeGreaterThan(0);
+    // Nor is the same thing in another call.
+    const thing = each.table.probeById(first)!.of.observable;
+    expect(then.filter(({ probe }) => JSON.stringify(probe.of.observable) === JSON.stringify(thing))).toEqual([]);
   });
 });
 

@@ -134,6 +134,13 @@ const isBlank = ({ complaint, evidence }: Asked): boolean => {
 
 const needsDisplay = ({ of }: Probe): boolean => of.call === 'emergency';
 
+/** What cannot be reached in one call cannot be reached in another: probes of the same thing as a skipped one. */
+const outOfReach = ({ probes, probeById }: Table, skipped: readonly string[]): readonly string[] => {
+  const thingOf = ({ of }: Probe) => JSON.stringify(of.observable);
+  const things = new Set(skipped.flatMap((id) => probeById(id) ?? []).map(thingOf));
+  return things.size === 0 ? [] : probes.filter((each) => things.has(thingOf(each))).map(({ id }) => id);
+};
+
 /**
  * Diagnoses from a complaint and the observations.
  * @example
@@ -150,6 +157,7 @@ export const diagnose = (clinic: DiagnosisContext, asked: Asked): Diagnosis => {
   const { standing, seconds } = afterProbes(evidence);
   const without = new Set([
     ...skipped,
+    ...outOfReach(table, skipped),
     ...evidence.map(({ probe }) => probe.id),
     ...(isBlank(asked) ? table.probes.filter(needsDisplay).map(({ id }) => id) : []),
   ]);
