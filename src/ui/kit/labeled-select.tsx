@@ -34,7 +34,7 @@ export const LabeledSelect = <T extends string | number>({
   return (
     <span className={FRAMES[place]}>
       {place !== 'hidden' && (
-        <label htmlFor={id} className={place === 'above' ? 'eyebrow block' : 'eyebrow'}>
+        <label htmlFor={id} className="eyebrow">
           {label}
         </label>
       )}
