@@ -28,14 +28,14 @@ const textOf = (prediction: Prediction): string =>
   prediction.kind === 'word' ? prediction.word : prediction.kind === 'number' ? 'number' : prediction.kind;
 const numberOf = (prediction: Prediction): number => (prediction.kind === 'number' ? prediction.value : NaN);
 
-/** Signs that a number changes by: against a sound system, or to nothing. */
+/** How a number differs from a good system's. */
 type Sign = 'less' | 'more' | 'zero' | 'same';
 
 const isSign = (text: string): text is Sign => ['less', 'more', 'zero', 'same'].includes(text);
 
 /**
  * Causes, a probe, and what it shows, from reasoning about the machine, not from the model. A word is what is seen;
- * `less` and `more` compare with the sound system.
+ * `less` and `more` compare with a good system.
  */
 const SIGNS: readonly (readonly [family: string, cause: string, probe: string, shows: string])[] = [
   // An element that is open takes its share of amps and rise, and the ohmmeter finds the open part.
@@ -70,7 +70,7 @@ const SIGNS: readonly (readonly [family: string, cause: string, probe: string, s
   [STRIPS, 'air:blower-dead', 'fan/look-blower', 'still'],
   [STRIPS, 'air:blower-dead', 'heat-aux/static', 'zero'],
 
-  // No line volts outdoors: the contactor pulls in, and nothing turns. Indoors everything works.
+  // No line volts outdoors: the contactor pulls in, and neither compressor nor fan runs. Indoors everything works.
   [STRIPS, 'supply:disconnect', 'heat/look-outdoor-unit', 'contactor-in-only'],
   [STRIPS, 'supply:disconnect', 'any/look-breakers', 'outdoors'],
   [STRIPS, 'supply:disconnect', 'heat/look-blower', 'runs'],
@@ -84,7 +84,7 @@ const SIGNS: readonly (readonly [family: string, cause: string, probe: string, s
   [STRIPS, 'supply:transformer-dead', 'heat/look-blower', 'still'],
   [STRIPS, 'supply:transformer-dead', 'any/look-breakers', 'on'],
 
-  // Contactor burnt: it pulls in, and nothing turns. Welded: it runs without a call.
+  // Contactor points burnt: it pulls in, and neither compressor nor fan runs.
   [STRIPS, 'outdoors:contactor-burnt', 'heat/look-outdoor-unit', 'contactor-in-only'],
   [STRIPS, 'outdoors:contactor-burnt', 'heat/compressor-amps', 'zero'],
   // A compressor that does not start: the fan runs, the air is cool.
@@ -94,7 +94,7 @@ const SIGNS: readonly (readonly [family: string, cause: string, probe: string, s
   [STRIPS, 'outdoors:compressor', 'power-off/compressor-windings', 'open'],
   [STRIPS, 'outdoors:compressor', 'heat/compressor-amps', 'zero'],
   [STRIPS, 'outdoors:compressor', 'heat/look-outdoor-unit', 'fan-alone'],
-  // A fan that stands still: the compressor runs on a starved coil.
+  // Outdoor fan dead: the compressor runs on a starved coil.
   [STRIPS, 'outdoors:fan', 'heat/look-outdoor-unit', 'compressor-alone'],
   [STRIPS, 'outdoors:fan', 'heat/fan-amps', 'zero'],
   [STRIPS, 'outdoors:fan', 'heat/supply', 'less'],

@@ -3,7 +3,7 @@ import { Progress } from '../../kit/progress';
 import type { useHourly } from './use-hourly';
 import type { useMinutes } from './use-minutes';
 
-/** How far a year is calculated: progress, a failure, or canceled, with a way on. */
+/** Status of a year's calculation: progress, failed, or canceled, with a button to continue. */
 export const YearTask = ({ work }: { work: ReturnType<typeof useHourly> | ReturnType<typeof useMinutes> }) => (
   <>
     {work.share !== null && <Progress label="Calculating the year" share={work.share} onCancel={work.cancel} />}

@@ -2,7 +2,7 @@ import type { CardLine } from '@/core/setup/card/card';
 import { LocalizedDegrees } from '../../degrees/degrees';
 import { DateText } from '../../kit/date-text';
 
-/** What an entry is to be set to, beside its old value; or why it is left. */
+/** The value to set, next to the old one; or why the entry is left alone. */
 export const TargetWords = ({ line: { target, found, left, before } }: { line: CardLine }) => {
   const old = left ?? found;
   switch (target.kind) {
