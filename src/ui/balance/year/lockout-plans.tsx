@@ -3,14 +3,13 @@
 import { Download, Plus } from 'lucide-react';
 import { useState } from 'react';
 import { backupOf } from '@/core/job/backup';
-import { factValue } from '@/core/job/document';
 import { changesToUsePlan } from '@/core/setup/ways/apply';
 import { type ComparedPlan, whatMakesDifference } from '@/core/setup/ways/compare';
 import { type LockoutPlan, PLANS_BOUNDS, planToRow, presetPlans } from '@/core/setup/ways/way';
 import { LocalizedDegrees } from '../../degrees/degrees';
 import { useJob, useJobNow } from '../../job/provider';
+import { useFactsWithUndo } from '../../job/use-facts-with-undo';
 import { download } from '../../kit/download';
-import { toast } from '../../kit/toast';
 import { whenIdle } from '../../loading/idle';
 import { PlanDialog } from './way-dialog';
 import { PlansTable } from './ways-table';
@@ -31,21 +30,11 @@ interface LockoutPlansProps {
 export const LockoutPlans = ({ plans, compared, isOld, fuelUnit }: LockoutPlansProps) => {
   const facts = useJob((job) => job.facts);
   const setFact = useJob((job) => job.setFact);
-  const setFacts = useJob((job) => job.setFacts);
   const now = useJobNow();
   const [editing, setEditing] = useState<number | null>(null);
   const keepWays = (next: readonly LockoutPlan[]) => setFact('year.ways', next.map(planToRow));
-  const take = ({ name, way }: ComparedPlan) => {
-    const { facts: before } = now();
-    const changes = changesToUsePlan(before, way!);
-    setFacts(changes);
-    toast(`Used in Setup: ${name}`, {
-      action: {
-        label: 'Undo',
-        onClick: () => setFacts(changes.map(({ path }) => ({ path, value: factValue(before, path) }))),
-      },
-    });
-  };
+  const change = useFactsWithUndo();
+  const take = ({ name, way }: ComparedPlan) => change(changesToUsePlan(now().facts, way!), `Used in Setup: ${name}`);
   const edited = editing === null ? null : (plans[editing] ?? { ...presetPlans(facts)[0]!, name: 'New plan' });
   return (
     <>

@@ -4,16 +4,16 @@ import type { Remote } from 'comlink';
 import { Upload } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import type { StoredWeather } from '@/core/balance/year/stored-weather';
-import { type FactChange, type FactPath, factValue } from '@/core/job/document';
+import type { FactPath } from '@/core/job/document';
 import { jobTimeConstant } from '@/core/simulation/house/job-house';
 import type { MeasuredHouse } from '@/core/simulation/house/measured-house';
 import { dayPicks } from '@/core/simulation/weather/day-picks';
 import type { DayWorker } from '@/workers/day.worker';
 import { FactField } from '../../fields/fact-field';
 import { useJob } from '../../job/provider';
+import { useFactsWithUndo } from '../../job/use-facts-with-undo';
 import { useSentJob } from '../../job/use-sent-job';
 import { FileButton } from '../../kit/file-button';
-import { toast } from '../../kit/toast';
 import { useWeather } from '../../weather/use-weather';
 import { startDayWorker } from '../day-worker';
 import { SimulateTabs } from '../simulate-tabs';
@@ -29,7 +29,6 @@ const FROM_WORDS = {
 /** The measured house: a cool-down of two readings, or a logger file that loss and mass are fitted to. */
 export const MeasuredPage = ({ brought }: { brought: readonly StoredWeather[] }) => {
   const facts = useJob((job) => job.facts);
-  const setFacts = useJob((job) => job.setFacts);
   const sent = useSentJob();
   const { hoursF, humidity } = useWeather(facts.year.weather, brought);
   const [house, setHouse] = useState<MeasuredHouse | null>(null);
@@ -59,11 +58,7 @@ export const MeasuredPage = ({ brought }: { brought: readonly StoredWeather[] })
     const day = dayPicks(weather, facts).find(({ id }) => id === 'design')?.day ?? 0;
     void measure('Simulated logger', (worker) => worker.standIn(sent, weather, day));
   };
-  const take = (changes: readonly FactChange[], words: string) => {
-    const before = changes.map(({ path }) => ({ path, value: factValue(facts, path) }));
-    setFacts(changes);
-    toast(words, { action: { label: 'Undo', onClick: () => setFacts(before) } });
-  };
+  const take = useFactsWithUndo();
   return (
     <div className="mx-auto max-w-6xl px-3 py-4 sm:px-6">
       <SimulateTabs />
