@@ -70,7 +70,7 @@ const SIGNS: readonly (readonly [family: string, cause: string, probe: string, s
   [STRIPS, 'air:blower-dead', 'fan/look-blower', 'still'],
   [STRIPS, 'air:blower-dead', 'heat-aux/static', 'zero'],
 
-  // No line volts outdoors: the contactor pulls in, and neither compressor nor fan runs. Indoors everything works.
+  // No line voltage at the outdoor unit: the contactor pulls in, but the compressor and fan stay off.
   [STRIPS, 'supply:disconnect', 'heat/look-outdoor-unit', 'contactor-in-only'],
   [STRIPS, 'supply:disconnect', 'any/look-breakers', 'outdoors'],
   [STRIPS, 'supply:disconnect', 'heat/look-blower', 'runs'],
@@ -84,7 +84,7 @@ const SIGNS: readonly (readonly [family: string, cause: string, probe: string, s
   [STRIPS, 'supply:transformer-dead', 'heat/look-blower', 'still'],
   [STRIPS, 'supply:transformer-dead', 'any/look-breakers', 'on'],
 
-  // Contactor points burnt: it pulls in, and neither compressor nor fan runs.
+  // Burned contacts: the contactor pulls in, but the compressor and fan stay off.
   [STRIPS, 'outdoors:contactor-burnt', 'heat/look-outdoor-unit', 'contactor-in-only'],
   [STRIPS, 'outdoors:contactor-burnt', 'heat/compressor-amps', 'zero'],
   // A compressor that does not start: the fan runs, the air is cool.

@@ -4,7 +4,7 @@ import { type FactChange, factValue } from '@/core/job/document';
 import { toast } from '../kit/toast';
 import { useJob, useJobNow } from './provider';
 
-/** Changes facts together, says so, and offers to bring back all of them at once. */
+/** Changes several facts at once and shows a message with an Undo for all of them. */
 export const useFactsWithUndo = (): ((changes: readonly FactChange[], words: string) => void) => {
   const setFacts = useJob((job) => job.setFacts);
   const now = useJobNow();

@@ -5,7 +5,7 @@ import { observedNow, stripKeys } from '@/core/model/observation-key';
 import { kitEvidence } from '@/core/strips/evidence';
 import { findKits, withStagger } from '@/core/strips/find-kit';
 import { useJob } from '../job/provider';
-import { toast } from '../kit/toast';
+import { useFactsWithUndo } from '../job/use-facts-with-undo';
 
 const SURE = { sure: 'Certain', likely: 'Likely', possible: 'Possible' } as const;
 
@@ -14,8 +14,7 @@ export const FindKit = memo(function FindKit() {
   const facts = useJob((job) => job.facts);
   const confirmed = useJob((job) => job.confirmed);
   const readings = useJob((job) => job.readings);
-  const setFact = useJob((job) => job.setFact);
-  const undo = useJob((job) => job.undo);
+  const change = useFactsWithUndo();
   const guesses = findKits(kitEvidence(facts, confirmed, observedNow(facts, readings), stripKeys(facts)));
   const isSettled = guesses[0]?.sure === 'sure';
   const [showsAll, setShowsAll] = useState(false);
@@ -41,8 +40,8 @@ export const FindKit = memo(function FindKit() {
                 type="button"
                 className="plain-button ml-auto"
                 onClick={() => {
-                  setFact('heatKit.elements', withStagger(guess.elementsKW, facts.heatKit.elements));
-                  toast('Elements entered on the Survey', { action: { label: 'Undo', onClick: undo } });
+                  const value = withStagger(guess.elementsKW, facts.heatKit.elements);
+                  change([{ path: 'heatKit.elements', value }], 'Elements entered on the Survey');
                 }}
               >
                 Use on the Survey
